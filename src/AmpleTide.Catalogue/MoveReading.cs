@@ -1,0 +1,227 @@
+using AmpleTide.Core.Body;
+using AmpleTide.Core.Catalogue;
+using Range = AmpleTide.Core.Body.Range;
+
+namespace AmpleTide.Catalogue;
+
+/// <summary>Reads moves as their authors write them.</summary>
+internal sealed class MoveReading(IReadOnlyDictionary<string, Position> positions)
+{
+    private const int MostWordsOfAShortCue = 7;
+
+    // METs by kind where the author says nothing: sitting quietly 1.3, mild stretching 2.3, Hatha yoga 2.5;
+    // Ainsworth and others, Compendium of Physical Activities (2011), from memory.
+    private static readonly Dictionary<MoveKind, double> UsualEffort = new()
+    {
+        [MoveKind.Hold] = 2.3, [MoveKind.Flow] = 2.5, [MoveKind.Rhythm] = 2.5, [MoveKind.Breathing] = 1.5,
+        [MoveKind.Balance] = 2.5, [MoveKind.CheckIn] = 1.3, [MoveKind.Rest] = 1.2,
+    };
+
+    private static readonly Dictionary<MoveKind, Pattern> UsualStay = new()
+    {
+        [MoveKind.Hold] = Pattern.Holding, [MoveKind.Flow] = Pattern.Moving, [MoveKind.Rhythm] = Pattern.Moving,
+        [MoveKind.Breathing] = Pattern.Resting, [MoveKind.Balance] = Pattern.Effort, [MoveKind.CheckIn] = Pattern.Resting,
+        [MoveKind.Rest] = Pattern.Resting,
+    };
+
+    public Move Read(Entry entry)
+    {
+        var id = entry.Text("id");
+        entry.Called = id.Length > 0 ? id : entry.Called;
+        var kind = entry.Word<MoveKind>("kind");
+        var sides = entry.Word("sides", (Sidedness?)Sidedness.None);
+        var allowed = AllowedIn(entry);
+        var phases = entry.Entries("phases").Select(p => ReadPhase(p, kind, allowed)).ToList();
+        if (phases.Count == 0) entry.Wrong("phases", "at least one is needed");
+        var rightNames = entry.OptionalText("right");
+        if (sides is not (Sidedness.None or Sidedness.Circling) && rightNames is null) entry.Wrong("right", "say what right names");
+        var move = new Move
+        {
+            Id = id,
+            Name = entry.Text("name"),
+            Traditional = entry.OptionalText("traditional"),
+            Kind = kind,
+            In = entry.Texts("in"),
+            Out = entry.OptionalText("out"),
+            Sides = sides,
+            RightNames = rightNames,
+            Circle = entry.Word("circle", (Circle?)Circle.Clockwise),
+            Second = entry.Word("second", (Second?)Second.Mirror),
+            Dose = ReadDose(entry),
+            BeatSeconds = entry.Number("beatSeconds", 1),
+            Talk = ReadTalk(entry, sides),
+            Phases = phases,
+            Options = ReadOptions(entry, allowed, phases.Count),
+            Cautions = ReadSpoken(entry, "cautions", true),
+            Props = entry.Texts("props"),
+            Helpful = entry.Texts("helpful"),
+            AlsoEases = ReadAreas(entry),
+            When = ReadWords(entry, "when"),
+            School = ReadWords(entry, "school"),
+            OptIn = entry.Flag("optIn"),
+            Effort = entry.Number("effort", UsualEffort[kind]),
+            View = ShapeReading.ReadView(entry),
+            Picture = (int)entry.Number("picture", PictureOf(phases) + 1) - 1,
+        };
+        if (move.Picture < 0 || move.Picture >= Math.Max(1, phases.Count)) entry.Wrong("picture", "is not one of the phases");
+        if (move.Out is { } end && !positions.ContainsKey(end)) entry.Wrong("out", $"there is no position '{end}'");
+        entry.Done();
+        return move;
+    }
+
+    // The widest range any of the move's positions allows; placement holds each position to its own.
+    private Range[] AllowedIn(Entry entry)
+    {
+        var known = new List<Position>();
+        foreach (var id in entry.Texts("in"))
+        {
+            if (positions.TryGetValue(id, out var position)) known.Add(position);
+            else entry.Wrong("in", $"there is no position '{id}'");
+        }
+        if (known.Count == 0 && entry.Texts("in").Count == 0) entry.Wrong("in", "is missing");
+        return [.. Enum.GetValues<Axis>().Select(axis => new Range(
+            known.Select(p => p.Allowed[(int)axis].Least).Append(Axes.Allowed(axis).Least).Min(),
+            known.Select(p => p.Allowed[(int)axis].Most).Append(Axes.Allowed(axis).Most).Max()))];
+    }
+
+    // A stay tells a hold apart; otherwise the first phase does.
+    private static int PictureOf(List<Phase> phases) => Math.Max(0, phases.FindIndex(p => p.IsStay));
+
+    private Phase ReadPhase(Entry entry, MoveKind kind, Range[] allowed)
+    {
+        var breath = entry.Word<Breath>("breath");
+        var at = new Dictionary<string, ShapeChange>();
+        if (entry.Inner("at") is { } places)
+        {
+            foreach (var id in places.Fields().ToList())
+            {
+                if (!positions.TryGetValue(id, out var position)) places.Wrong(id, "there is no such position");
+                else if (places.Inner(id) is { } here)
+                {
+                    at[id] = ShapeReading.ReadChange(here, position.Allowed);
+                    here.Done();
+                }
+            }
+        }
+        var phase = new Phase
+        {
+            Breath = breath,
+            Pattern = entry.Word("pattern", (Pattern?)(breath == Breath.Stay || kind is MoveKind.Breathing ? UsualStay[kind] : Pattern.Moving)),
+            Share = entry.Number("share", 1),
+            Counts = entry.OptionalNumber("counts"),
+            Change = ShapeReading.ReadChange(entry, allowed),
+            At = at,
+            Work = entry.Word("work", (Work?)Work.Active),
+            Cue = ReadCue(entry),
+            Opens = entry.Texts("opens"),
+            Closes = entry.Texts("closes"),
+            ArmPlane = entry.OptionalNumber("armsBy"),
+        };
+        if (phase.Share is <= 0 or > 4) entry.Wrong("share", "lies over 0 and up to 4");
+        if (phase.Counts is <= 0 or > 60) entry.Wrong("counts", "lie over 0 and up to 60");
+        entry.Done();
+        return phase;
+    }
+
+    private static Cue ReadCue(Entry phase)
+    {
+        if (phase.Inner("cue") is not { } cue)
+        {
+            phase.Wrong("cue", "is missing");
+            return new("", "", null);
+        }
+        var read = new Cue(Spoken(cue, "long"), Spoken(cue, "short"), cue.Has("last") ? Spoken(cue, "last") : null);
+        if (Words.Count(read.Short) > MostWordsOfAShortCue) cue.Wrong("short", $"has {Words.Count(read.Short)} words, {MostWordsOfAShortCue} at most");
+        cue.Done();
+        return read;
+    }
+
+    private static string Spoken(Entry entry, string field)
+    {
+        var text = entry.Text(field);
+        CheckSpoken(entry, field, text);
+        return text;
+    }
+
+    private static void CheckSpoken(Entry entry, string field, string text)
+    {
+        if (text.Length > 600) entry.Wrong(field, "is longer than 600 characters");
+        if (Words.HasBareSide(text)) entry.Wrong(field, "names a side outright; write {right} or {left}");
+        foreach (var word in Words.Placeholders(text).Where(w => !Words.IsPlaceholder(w))) entry.Wrong(field, $"{{{word}}} is not a placeholder");
+    }
+
+    private static IReadOnlyList<string> ReadSpoken(Entry entry, string field, bool needed)
+    {
+        var texts = entry.Texts(field);
+        if (needed && texts.Count == 0) entry.Wrong(field, "at least one is needed");
+        foreach (var text in texts) CheckSpoken(entry, field, text);
+        return texts;
+    }
+
+    private static Talk ReadTalk(Entry entry, Sidedness sides)
+    {
+        if (entry.Inner("talk") is not { } talk)
+        {
+            entry.Wrong("talk", "is missing");
+            return new("", "");
+        }
+        var first = Spoken(talk, "first");
+        var second = sides == Sidedness.None && !talk.Has("second") ? "" : Spoken(talk, "second");
+        talk.Done();
+        return new(first, second);
+    }
+
+    private static DoseRange ReadDose(Entry entry)
+    {
+        if (entry.Inner("dose") is not { } dose)
+        {
+            entry.Wrong("dose", "is missing");
+            return new(Unit.Breaths, 1, 1, 1);
+        }
+        var field = dose.Fields().FirstOrDefault() ?? "breaths";
+        if (!Enum.TryParse<Unit>(field, true, out var unit)) dose.Wrong(field, "is not one of breaths, rounds, beats, seconds");
+        var amounts = dose.Integers(field);
+        if (amounts.Count == 3 && amounts[0] >= 1 && amounts[0] <= amounts[1] && amounts[1] <= amounts[2])
+            return new(unit, amounts[0], amounts[1], amounts[2]);
+        dose.Wrong(field, "least, usual and most are needed, as in [2, 3, 6]");
+        return new(unit, 1, 1, 1);
+    }
+
+    private static Dictionary<string, MoveOption> ReadOptions(Entry entry, Range[] allowed, int phases)
+    {
+        var options = new Dictionary<string, MoveOption>();
+        if (entry.Inner("options") is { } all)
+        {
+            foreach (var name in all.Fields().ToList())
+            {
+                if (name is not ("easier" or "deeper")) all.Wrong(name, "is not one of easier, deeper");
+                if (all.Inner(name) is not { } option) continue;
+                var at = option.Integers("phases");
+                if (at.Any(i => i < 1 || i > phases)) option.Wrong("phases", $"go from 1 to {phases}");
+                options[name] = new(Spoken(option, "cue"), ShapeReading.ReadChange(option, allowed), at.Count == 0 ? null : [.. at.Select(i => i - 1)]);
+                option.Done();
+            }
+        }
+        if (!options.ContainsKey("easier")) entry.Wrong("options", "an easier one is needed");
+        return options;
+    }
+
+    private static List<Area> ReadAreas(Entry entry)
+    {
+        var areas = new List<Area>();
+        foreach (var name in entry.Texts("alsoEases"))
+        {
+            if (Areas.Find(name) is { } area) areas.Add(area);
+            else entry.Wrong("alsoEases", $"'{name}' is not an area");
+        }
+        return areas;
+    }
+
+    private static Dictionary<string, string> ReadWords(Entry entry, string field)
+    {
+        var words = new Dictionary<string, string>();
+        if (entry.Inner(field) is { } map)
+            foreach (var name in map.Fields()) words[name] = map.Text(name);
+        return words;
+    }
+}

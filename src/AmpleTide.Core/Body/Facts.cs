@@ -1,0 +1,53 @@
+namespace AmpleTide.Core.Body;
+
+/// <summary>What can be read off a placed shape. Lengths in statures, loads as fractions of range, weights as shares of the whole.</summary>
+/// <param name="PelvisHeight">The pelvis above the floor.</param>
+/// <param name="HeadHeight">The middle of the head above the floor.</param>
+/// <param name="HeadAboveHeart">The head above the heart; negative when it hangs below.</param>
+/// <param name="OnHands">The share of the weight on hands and forearms.</param>
+/// <param name="OnKnees">The share on knees and shins.</param>
+/// <param name="OnFeet">The share on the feet.</param>
+/// <param name="OnHead">The share on head and neck.</param>
+/// <param name="OffBase">How far the centre of mass lies outside what carries it.</param>
+/// <param name="Loads">Signed, in the order of <see cref="Axis"/>.</param>
+/// <param name="RightStretch">By <see cref="Area"/>, the right side's muscles.</param>
+/// <param name="LeftStretch">By <see cref="Area"/>, the left side's.</param>
+public sealed record Facts(
+    double PelvisHeight, double HeadHeight, double HeadAboveHeart,
+    double OnHands, double OnKnees, double OnFeet, double OnHead, double OffBase,
+    double[] Loads, double[] RightStretch, double[] LeftStretch)
+{
+    /// <summary>The height of the tide line: the mean of pelvis and head, so that a chair class is not flat.</summary>
+    public double Tide => (PelvisHeight + HeadHeight) / 2;
+
+    /// <summary>Reads a shape.</summary>
+    /// <param name="shape">A placed shape.</param>
+    /// <param name="baseShape">The base shape of the position it is taken in.</param>
+    public static Facts Of(Shape shape, Angles baseShape)
+    {
+        var body = shape.Skeleton();
+        var head = body[Segment.Head].At(0, Segments.HeadCentre, 0);
+        var heart = body.Chest.At(0, -0.062, 0.03);
+        var shares = Balance.Shares(body, shape.Contacts);
+        double On(params Segment[] parts) => shape.Contacts.Select((c, i) => parts.Contains(c.Mark.Segment) ? shares[i] : 0).Sum();
+        var (outX, outZ) = Balance.Outside(body, shape.Contacts);
+        var loads = Load.All(shape.Angles, baseShape);
+        return new(
+            shape.Pelvis.Y, head.Y, head.Y - heart.Y,
+            On(Segment.RightHand, Segment.LeftHand, Segment.RightForearm, Segment.LeftForearm),
+            On(Segment.RightShank, Segment.LeftShank),
+            On(Segment.RightFoot, Segment.LeftFoot, Segment.RightToes, Segment.LeftToes),
+            On(Segment.Head, Segment.Neck),
+            Math.Sqrt((outX * outX) + (outZ * outZ)),
+            loads, Stretch.Of(shape.Angles, loads, Side.Right), Stretch.Of(shape.Angles, loads, Side.Left));
+    }
+
+    /// <summary>The same facts of the mirrored shape.</summary>
+    public Facts Mirror()
+    {
+        var mirrored = new double[Axes.Count];
+        for (var i = 0; i < mirrored.Length; i++)
+            mirrored[(int)Axes.Mirror((Axis)i)] = Axes.FlipsInMirror((Axis)i) ? -Loads[i] : Loads[i];
+        return this with { Loads = mirrored, RightStretch = LeftStretch, LeftStretch = RightStretch };
+    }
+}

@@ -1,0 +1,59 @@
+using System.Collections.Frozen;
+
+namespace AmpleTide.Core.Catalogue;
+
+/// <summary>Everything the house knows: positions, ways, moves, props and conditions, placed and ready.</summary>
+public sealed class MoveCatalogue
+{
+    private readonly FrozenDictionary<string, Move> moves;
+    private readonly FrozenDictionary<string, Position> positions;
+    private readonly FrozenDictionary<(string Move, string Position, string Option), MoveForm> forms;
+
+    /// <summary>Puts a catalogue together.</summary>
+    /// <param name="hash">Names this very content; part of every class file made with it.</param>
+    public MoveCatalogue(
+        string hash, IReadOnlyList<Position> positions, IReadOnlyList<Way> ways, IReadOnlyList<Move> moves,
+        IEnumerable<MoveForm> forms, IReadOnlyList<Prop> props, IReadOnlyList<Condition> conditions)
+    {
+        Hash = hash;
+        (Positions, Ways, Moves, Props, Conditions) = (positions, ways, moves, props, conditions);
+        this.moves = moves.ToFrozenDictionary(m => m.Id);
+        this.positions = positions.ToFrozenDictionary(p => p.Id);
+        this.forms = forms.ToFrozenDictionary(f => (f.Move.Id, f.Position.Id, f.Option));
+    }
+
+    /// <summary>Names this very content.</summary>
+    public string Hash { get; }
+
+    /// <summary>All positions, in the order of the catalogue, which also settles ties.</summary>
+    public IReadOnlyList<Position> Positions { get; }
+
+    /// <summary>All ways.</summary>
+    public IReadOnlyList<Way> Ways { get; }
+
+    /// <summary>All moves.</summary>
+    public IReadOnlyList<Move> Moves { get; }
+
+    /// <summary>All props.</summary>
+    public IReadOnlyList<Prop> Props { get; }
+
+    /// <summary>All conditions.</summary>
+    public IReadOnlyList<Condition> Conditions { get; }
+
+    /// <summary>The move of an id, or null.</summary>
+    public Move? Move(string id) => moves.GetValueOrDefault(id);
+
+    /// <summary>The position of an id, or null.</summary>
+    public Position? Position(string id) => positions.GetValueOrDefault(id);
+
+    /// <summary>A move in one of its positions with one of its options; an option it lacks is taken as the base.</summary>
+    /// <exception cref="KeyNotFoundException">The move is not taken in that position.</exception>
+    public MoveForm Form(Move move, Position position, string option) =>
+        forms.TryGetValue((move.Id, position.Id, option), out var form) ? form : forms[(move.Id, position.Id, MoveForm.BaseOption)];
+
+    /// <summary>All forms of a move.</summary>
+    public IEnumerable<MoveForm> Forms(Move move) =>
+        from position in move.In
+        from option in move.Options.Keys.Prepend(MoveForm.BaseOption)
+        select Form(move, Position(position)!, option);
+}

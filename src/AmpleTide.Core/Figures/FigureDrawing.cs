@@ -1,0 +1,245 @@
+using AmpleTide.Core.Body;
+using AmpleTide.Core.Catalogue;
+using static AmpleTide.Core.Body.Segments;
+
+namespace AmpleTide.Core.Figures;
+
+/// <summary>Draws a placed shape: limbs as tapered capsules, the trunk as slices along the curve of the spine, far parts first.</summary>
+public sealed class FigureDrawing
+{
+    private const double Scale = 1000;
+
+    private readonly Shape shape;
+    private readonly Skeleton body;
+    private readonly Rotation view;
+    private readonly Vector centre;
+    private readonly List<Slice> slices;
+
+    private FigureDrawing(Shape shape, Viewpoint viewpoint)
+    {
+        this.shape = shape;
+        body = shape.Skeleton();
+        view = Rotation.X(viewpoint.Above) * Rotation.Y(viewpoint.Around);
+        var feet = body[Segment.RightFoot].Origin.Towards(body[Segment.LeftFoot].Origin, 0.5);
+        var middle = feet.Towards(body[Segment.Head].Origin, 0.5).Towards(shape.Pelvis, 0.4);
+        centre = middle with { Y = 0 };
+        slices = [.. Slices()];
+    }
+
+    /// <summary>Draws a shape as seen from a viewpoint.</summary>
+    public static Figure Draw(Shape shape, Viewpoint viewpoint)
+    {
+        var drawing = new FigureDrawing(shape, viewpoint);
+        List<FigurePart> parts = [drawing.Mat(), .. PropDrawing.Draw(shape.Contacts, drawing.body, drawing.Project), .. drawing.Body()];
+        return new(parts, Box(parts));
+    }
+
+    // A point of the room on the picture: x right, y down, and how near it is.
+    private (double X, double Y, double Near) Project(Vector point)
+    {
+        var seen = view * (point - centre);
+        return (seen.X, -seen.Y, seen.Z);
+    }
+
+    private IEnumerable<FigurePart> Body()
+    {
+        var parts = Limbs().Append(HeadPart()).Append(NeckPart()).ToList();
+        var behind = parts.Where(p => !InFrontOfTrunk(p)).OrderBy(p => p.Near);
+        var before = parts.Where(InFrontOfTrunk).OrderBy(p => p.Near);
+        return Merge([.. behind, TrunkPart(), .. before]);
+    }
+
+    // Neighbouring parts of one limb become one outline, so that no halo cuts an elbow or a knee.
+    private static IEnumerable<FigurePart> Merge(IReadOnlyList<BodyPart> parts)
+    {
+        for (var i = 0; i < parts.Count;)
+        {
+            var j = i + 1;
+            while (j < parts.Count && parts[j].Limb == parts[i].Limb && parts[i].Limb != 0 && parts[j].Tone == parts[i].Tone) j++;
+            var run = parts.Skip(i).Take(j - i).ToList();
+            yield return new(run[0].Tone, [.. run.SelectMany(p => p.Capsules)], [.. run.SelectMany(p => p.Outlines)]);
+            foreach (var extra in run.SelectMany(p => p.Details)) yield return extra;
+            i = j;
+        }
+    }
+
+    private sealed record BodyPart(int Limb, Tone Tone, double X, double Y, double Near)
+    {
+        public IReadOnlyList<Capsule> Capsules { get; init; } = [];
+
+        public IReadOnlyList<int[]> Outlines { get; init; } = [];
+
+        public IReadOnlyList<FigurePart> Details { get; init; } = [];
+    }
+
+    private bool InFrontOfTrunk(BodyPart part)
+    {
+        var nearest = slices.MinBy(s => Square(s.X - part.X) + Square(s.Y - part.Y))!;
+        return part.Near > nearest.Near;
+    }
+
+    private static double Square(double x) => x * x;
+
+    private IEnumerable<BodyPart> Limbs()
+    {
+        foreach (var (offset, tone) in new[] { (0, Tone.Right), (7, Tone.Left) })
+        {
+            var arm = 1 + offset;
+            var leg = 2 + offset;
+            Frame Of(Segment right) => body[right + offset];
+            yield return Part(arm, tone, Of(Segment.RightUpperArm).Origin, 0.029, Of(Segment.RightForearm).Origin, 0.023);
+            yield return Part(arm, tone, Of(Segment.RightForearm).Origin, 0.023, Of(Segment.RightHand).Origin, 0.0165);
+            yield return HandPart(arm + 100, Of(Segment.RightHand), offset == 0 ? -1 : 1);
+            yield return Part(leg, tone, Of(Segment.RightThigh).Origin, 0.050, Of(Segment.RightShank).Origin, 0.036);
+            yield return Part(leg, tone, Of(Segment.RightShank).Origin, 0.036, Of(Segment.RightFoot).Origin, 0.022);
+            yield return FootPart(leg, tone, Of(Segment.RightFoot), Of(Segment.RightToes));
+        }
+    }
+
+    private BodyPart Part(int limb, Tone tone, Vector a, double ra, Vector b, double rb)
+    {
+        var (middle, near) = Middle(a, b);
+        return new(limb, tone, middle.X, middle.Y, near) { Capsules = [CapsuleOf(a, ra, b, rb)] };
+    }
+
+    private BodyPart HandPart(int limb, Frame hand, int outward)
+    {
+        var (wrist, palm, tip) = (hand.At(0, -0.006, 0), hand.At(0, -0.040, 0.002), hand.At(-outward * 0.004, -0.092, 0));
+        var thumb = hand.At(-outward * 0.006, -0.052, 0.022);
+        var (middle, near) = Middle(wrist, tip);
+        return new(limb, Tone.Skin, middle.X, middle.Y, near)
+        {
+            Capsules = [CapsuleOf(wrist, 0.0145, palm, 0.0175), CapsuleOf(palm, 0.0175, tip, 0.009), CapsuleOf(hand.At(0, -0.015, 0.006), 0.010, thumb, 0.007)],
+        };
+    }
+
+    private BodyPart FootPart(int limb, Tone tone, Frame foot, Frame toes)
+    {
+        var (heel, ball, tip) = (foot.At(0, -0.020, -0.020), foot.At(0, -0.024, Ball - 0.008), toes.At(0, 0, Toe - 0.012));
+        var (middle, near) = Middle(heel, ball);
+        return new(limb, tone, middle.X, middle.Y, near)
+        {
+            Capsules = [CapsuleOf(foot.Origin, 0.022, heel, 0.019), CapsuleOf(foot.At(0, -0.002, 0.008), 0.022, ball, 0.016), CapsuleOf(heel, 0.019, ball, 0.015), CapsuleOf(ball, 0.015, tip, 0.011)],
+        };
+    }
+
+    private BodyPart NeckPart()
+    {
+        var (low, high) = (body.Chest.At(0, -0.020, 0), body[Segment.Head].At(0, 0.012, 0));
+        var (middle, near) = Middle(low, high);
+        return new(0, Tone.Skin, middle.X, middle.Y, near - 0.002) { Capsules = [CapsuleOf(low, 0.034, high, 0.030)] };
+    }
+
+    private BodyPart HeadPart()
+    {
+        var head = body[Segment.Head];
+        var at = Project(head.At(0, HeadCentre, 0));
+        var away = (view * (head.Turn * new Vector(0, 0, 1))).Z < -0.45;
+        Capsule[] hair = [CapsuleOf(head.At(0, HeadCentre + 0.014, -0.004), 0.057, head.At(0, HeadCentre - 0.006, -0.014), 0.051)];
+        Capsule[] face =
+        [
+            CapsuleOf(head.At(0, HeadCentre - 0.004, 0.013), 0.048, head.At(0, HeadCentre - 0.036, 0.020), 0.030),
+            CapsuleOf(head.At(0, HeadCentre + 0.002, 0.054), 0.010, head.At(0, HeadCentre - 0.012, 0.062), 0.009),
+        ];
+        return away
+            ? new(0, Tone.Skin, at.X, at.Y, at.Near) { Capsules = face, Details = [new(Tone.Hair, hair, [])] }
+            : new(0, Tone.Hair, at.X, at.Y, at.Near) { Capsules = hair, Details = [new(Tone.Face, face, []), .. Eyes(head)] };
+    }
+
+    private IEnumerable<FigurePart> Eyes(Frame head)
+    {
+        foreach (var x in new[] { -0.021, 0.021 })
+        {
+            var normal = view * (head.Turn * new Vector(x * 12, 0, 1));
+            if (normal.Z < 0.25) continue;
+            var eye = head.At(x, HeadCentre + 0.006, 0.050);
+            yield return new(Tone.Eye, [CapsuleOf(eye, 0.0065, eye, 0.0065)], []);
+        }
+    }
+
+    private BodyPart TrunkPart()
+    {
+        var outlines = slices.Zip(slices.Skip(1), (a, b) => FigureHull.Of([.. a.Rim, .. b.Rim])).ToList();
+        var shoulders = CapsuleOf(body[Segment.RightUpperArm].Origin, 0.031, body[Segment.LeftUpperArm].Origin, 0.031);
+        var hips = CapsuleOf(body[Segment.RightThigh].Origin, 0.051, body[Segment.LeftThigh].Origin, 0.051);
+        return new(0, Tone.Trunk, 0, 0, 0) { Capsules = [shoulders, hips], Outlines = outlines };
+    }
+
+    /// <summary>A cross-section of the trunk as seen: its middle and its rim.</summary>
+    private sealed record Slice(double X, double Y, double Near, IReadOnlyList<(double X, double Y)> Rim);
+
+    // Half width and half depth of the trunk from the seat up, in statures: by eye, no source.
+    private IEnumerable<Slice> Slices()
+    {
+        var pelvis = body[Segment.Pelvis];
+        var lower = body[Segment.Lower];
+        var upper = body[Segment.Upper];
+        var chest = body.Chest;
+        yield return SliceOf(pelvis.At(0, -0.038, -0.004), pelvis.Turn, 0.068, 0.048);
+        yield return SliceOf(pelvis.At(0, 0.000, -0.004), pelvis.Turn, 0.092, 0.060);
+        yield return SliceOf(pelvis.At(0, 0.030, 0), pelvis.Turn, 0.088, 0.058);
+        yield return SliceOf(lower.At(0, LowerSpine * 0.45, 0.004), lower.Turn, 0.073, 0.054);
+        yield return SliceOf(lower.At(0, LowerSpine * 0.85, 0.004), lower.Turn, 0.074, 0.054);
+        yield return SliceOf(upper.At(0, UpperSpine * 0.30, 0.004), upper.Turn, 0.083, 0.058);
+        yield return SliceOf(upper.At(0, UpperSpine * 0.62, 0.004), upper.Turn, 0.094, 0.060);
+        yield return SliceOf(chest.At(0, -0.028, 0), chest.Turn, 0.094, 0.050);
+        yield return SliceOf(chest.At(0, -0.002, -0.002), chest.Turn, 0.056, 0.034);
+    }
+
+    private Slice SliceOf(Vector middle, Rotation turn, double halfWidth, double halfDepth)
+    {
+        const int corners = 14;
+        var rim = Enumerable.Range(0, corners).Select(i =>
+        {
+            var (sin, cos) = Math.SinCos(i * 2 * Math.PI / corners);
+            var p = Project(middle + (turn * new Vector(cos * halfWidth, 0, sin * halfDepth)));
+            return (p.X, p.Y);
+        });
+        var at = Project(middle);
+        return new(at.X, at.Y, at.Near, [.. rim]);
+    }
+
+    private FigurePart Mat()
+    {
+        var points = shape.Contacts.Select(c => c.Mark.On(body)).ToList();
+        const double margin = 0.10;
+        var (left, right) = (points.Min(p => p.X) - margin, points.Max(p => p.X) + margin);
+        var (back, front) = (points.Min(p => p.Z) - margin, points.Max(p => p.Z) + margin);
+        var corners = new[] { new Vector(left, 0, back), new(right, 0, back), new(right, 0, front), new(left, 0, front) };
+        return new(Tone.Mat, [], [[.. corners.SelectMany(c => Rounded(Project(c)))]]);
+    }
+
+    private static int[] Rounded((double X, double Y, double Near) p) => [Whole(p.X), Whole(p.Y)];
+
+    private ((double X, double Y) At, double Near) Middle(Vector a, Vector b)
+    {
+        var p = Project(a.Towards(b, 0.5));
+        return ((p.X, p.Y), p.Near);
+    }
+
+    private Capsule CapsuleOf(Vector a, double ra, Vector b, double rb)
+    {
+        var (p, q) = (Project(a), Project(b));
+        return new(Whole(p.X), Whole(p.Y), Whole(ra), Whole(q.X), Whole(q.Y), Whole(rb));
+    }
+
+    private static int Whole(double statures) => (int)Math.Round(statures * Scale);
+
+    private static int[] Box(IReadOnlyList<FigurePart> parts)
+    {
+        int[] box = [int.MaxValue, int.MaxValue, int.MinValue, int.MinValue];
+        void Take(int x, int y, int r) =>
+            (box[0], box[1], box[2], box[3]) = (Math.Min(box[0], x - r), Math.Min(box[1], y - r), Math.Max(box[2], x + r), Math.Max(box[3], y + r));
+        foreach (var part in parts)
+        {
+            foreach (var c in part.Capsules)
+            {
+                Take(c.X1, c.Y1, c.R1);
+                Take(c.X2, c.Y2, c.R2);
+            }
+            foreach (var outline in part.Outlines)
+                for (var i = 0; i < outline.Length; i += 2) Take(outline[i], outline[i + 1], 0);
+        }
+        return box;
+    }
+}

@@ -1,0 +1,89 @@
+using AmpleTide.Core.Body;
+
+namespace AmpleTide.Core.Figures;
+
+/// <summary>Draws what the body rests on: the chair, cushions, blocks.</summary>
+internal static class PropDrawing
+{
+    /// <summary>The props under a shape's contacts, far to near.</summary>
+    public static IEnumerable<FigurePart> Draw(
+        IReadOnlyList<Contact> contacts, Skeleton body, Func<Vector, (double X, double Y, double Near)> project)
+    {
+        foreach (var group in contacts.Where(c => c.On != Support.Wall && c.On != Support.Floor).GroupBy(c => c.On))
+        {
+            var points = group.Select(c => c.Mark.On(body)).ToList();
+            if (group.Key.Name == "chair")
+            {
+                foreach (var part in Chair(points, group.Key.Height, project)) yield return part;
+                continue;
+            }
+            foreach (var cluster in Clusters(points))
+                yield return Box(cluster, 0, group.Key.Height, group.Key.Name == "block" ? 0.035 : 0.075, Tone.Prop, project);
+        }
+    }
+
+    private static List<List<Vector>> Clusters(List<Vector> points)
+    {
+        const double apart = 0.25; // farther than this is another cushion
+        var clusters = new List<List<Vector>>();
+        foreach (var p in points)
+        {
+            var near = clusters.Find(c => c.Exists(q => (p - q).Length < apart));
+            if (near is null) clusters.Add([p]);
+            else near.Add(p);
+        }
+        return clusters;
+    }
+
+    // Seat 24 × 24 hundredths of a stature, back as high again as the seat; by eye, no source.
+    private static IEnumerable<FigurePart> Chair(List<Vector> seat, double height, Func<Vector, (double X, double Y, double Near)> project)
+    {
+        var x = seat.Average(p => p.X);
+        var z = seat.Average(p => p.Z);
+        var (left, right, back, front) = (x - 0.125, x + 0.125, z - 0.125, z + 0.115);
+        Capsule Bar(Vector a, Vector b)
+        {
+            var (p, q) = (project(a), project(b));
+            return new(Whole(p.X), Whole(p.Y), 9, Whole(q.X), Whole(q.Y), 9);
+        }
+        var top = height + 0.25;
+        var legs = from lx in new[] { left + 0.012, right - 0.012 } from lz in new[] { back + 0.01, front - 0.02 }
+                   select Bar(new(lx, height - 0.02, lz), new(lx, 0.01, lz));
+        var posts = new[] { left + 0.012, right - 0.012 }.Select(px => Bar(new(px, height - 0.02, back + 0.01), new(px, top, back - 0.02)));
+        yield return new(Tone.PropEdge, [.. legs, .. posts, Bar(new(left + 0.012, top - 0.01, back - 0.02), new(right - 0.012, top - 0.01, back - 0.02)), Bar(new(left + 0.012, top - 0.09, back - 0.012), new(right - 0.012, top - 0.09, back - 0.012))], []);
+        yield return Box([new(left, 0, back), new(right, 0, front)], height - 0.028, height, 0, Tone.Prop, project);
+    }
+
+    private static FigurePart Box(
+        List<Vector> around, double bottom, double top, double margin, Tone tone, Func<Vector, (double X, double Y, double Near)> project)
+    {
+        var (left, right) = (around.Min(p => p.X) - margin, around.Max(p => p.X) + margin);
+        var (back, front) = (around.Min(p => p.Z) - margin, around.Max(p => p.Z) + margin);
+        var capsules = new List<Capsule>();
+        const int r = 8;
+        var inset = r / 1000.0;
+        var corners = from x in new[] { left, right } from z in new[] { back, front } from y in new[] { bottom + inset, top - inset } select project(new(x, y, z));
+        var all = corners.ToList();
+        // Rounded edges: a bar along each pair of corners; together with its convex outline they fill the box.
+        for (var i = 0; i < all.Count; i++)
+            for (var j = i + 1; j < all.Count; j++)
+                capsules.Add(new(Whole(all[i].X), Whole(all[i].Y), r, Whole(all[j].X), Whole(all[j].Y), r));
+        var hull = FigureHull.Of(all.Select(p => (p.X, p.Y)));
+        return new(tone, Outer(capsules, hull), [hull]);
+    }
+
+    private static List<Capsule> Outer(List<Capsule> bars, int[] hull)
+    {
+        bool OnHull(int x, int y) => Enumerable.Range(0, hull.Length / 2).Any(i => hull[2 * i] == x && hull[(2 * i) + 1] == y);
+        bool Next(Capsule c)
+        {
+            var n = hull.Length / 2;
+            int Find(int x, int y) => Enumerable.Range(0, n).First(i => hull[2 * i] == x && hull[(2 * i) + 1] == y);
+            var apart = Math.Abs(Find(c.X1, c.Y1) - Find(c.X2, c.Y2));
+            return apart == 1 || apart == n - 1;
+        }
+        return [.. bars.Where(c => OnHull(c.X1, c.Y1) && OnHull(c.X2, c.Y2) && Next(c))];
+    }
+
+    private static int Whole(double statures) => (int)Math.Round(statures * 1000);
+}

@@ -1,0 +1,54 @@
+using System.Globalization;
+using System.Text;
+using AmpleTide.Catalogue;
+using AmpleTide.Core.Body;
+using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Figures;
+using AmpleTide.Formats;
+
+// Writes contact sheets of all figures as HTML pages, thirty to a sheet, for the eye to judge.
+// Usage: catalogue-folder output-folder [named|unnamed] [phases] [id-prefix]
+var (folder, output) = (args[0], args[1]);
+var named = !args.Contains("unnamed");
+var eachPhase = args.Contains("phases");
+var only = args.Skip(2).FirstOrDefault(a => a is not ("named" or "unnamed" or "phases"));
+MoveCatalogue catalogue;
+try
+{
+    catalogue = CatalogueReader.ReadFolder(folder, ShapeCache.Open(Path.Combine(output, "shapes.bin")));
+}
+catch (CatalogueException error)
+{
+    Console.Error.WriteLine(error.Message);
+    return 1;
+}
+
+var figures = new List<(string Name, Figure Figure)>();
+foreach (var position in catalogue.Positions)
+    figures.Add(($"[{position.Id}]", FigureDrawing.Draw(position.Base, position.View)));
+foreach (var move in catalogue.Moves)
+{
+    foreach (var form in catalogue.Forms(move).Where(f => eachPhase || (f.Option == MoveForm.BaseOption && f.Position.Id == move.In[0])))
+    {
+        var phases = eachPhase ? Enumerable.Range(0, form.Phases.Count) : [move.Picture];
+        foreach (var i in phases)
+            figures.Add(($"{move.Id} {(eachPhase ? $"{form.Position.Id} {form.Option} {i + 1}" : "")}", FigureDrawing.Draw(form.Phases[i].Shape, move.View ?? form.Position.View)));
+    }
+}
+if (only is not null) figures = [.. figures.Where(f => f.Name.StartsWith(only, StringComparison.Ordinal))];
+
+Directory.CreateDirectory(output);
+const int perSheet = 30;
+foreach (var (sheet, index) in figures.Chunk(perSheet).Select((s, i) => (s, i)))
+{
+    var html = new StringBuilder("<!doctype html><meta charset=utf-8><style>body{margin:0;background:#fbf7ee;display:grid;grid-template-columns:repeat(6,1fr);font:13px sans-serif;width:1280px}div{height:160px;text-align:center;overflow:hidden}svg{width:204px;height:138px;display:block;margin:auto}</style>");
+    foreach (var (name, figure) in sheet)
+    {
+        var (width, height) = (Math.Max(figure.Box[2] - figure.Box[0], 560) + 40, Math.Max(figure.Box[3] - figure.Box[1], 380) + 40);
+        var (left, top) = (((figure.Box[0] + figure.Box[2]) / 2) - (width / 2), figure.Box[3] + 20 - height);
+        html.Append(CultureInfo.InvariantCulture, $"<div><svg viewBox=\"{left} {top} {width} {height}\">{SvgFigure.Parts(figure)}</svg>{(named ? name : $"{figures.IndexOf((name, figure)) + 1}")}</div>");
+    }
+    File.WriteAllText(Path.Combine(output, $"sheet-{index + 1:00}.html"), html.ToString());
+}
+Console.WriteLine($"{figures.Count} figures on {(figures.Count + perSheet - 1) / perSheet} sheets");
+return 0;
