@@ -52,7 +52,7 @@ internal sealed class MoveReading(IReadOnlyDictionary<string, Position> position
             Talk = ReadTalk(entry, sides),
             Phases = phases,
             Options = ReadOptions(entry, allowed, phases.Count),
-            Cautions = ReadSpoken(entry, "cautions", true),
+            Cautions = ReadCautions(entry),
             Props = entry.Texts("props"),
             Helpful = entry.Texts("helpful"),
             AlsoEases = ReadAreas(entry),
@@ -150,12 +150,12 @@ internal sealed class MoveReading(IReadOnlyDictionary<string, Position> position
         foreach (var word in Words.Placeholders(text).Where(w => !Words.IsPlaceholder(w))) entry.Wrong(field, $"{{{word}}} is not a placeholder");
     }
 
-    private static IReadOnlyList<string> ReadSpoken(Entry entry, string field, bool needed)
+    // A caution may name a side of its own (in pregnancy, the left): it is not said for the side that is being done.
+    private static IReadOnlyList<string> ReadCautions(Entry entry)
     {
-        var texts = entry.Texts(field);
-        if (needed && texts.Count == 0) entry.Wrong(field, "at least one is needed");
-        foreach (var text in texts) CheckSpoken(entry, field, text);
-        return texts;
+        var cautions = entry.Texts("cautions");
+        if (cautions.Count == 0) entry.Wrong("cautions", "at least one is needed");
+        return cautions;
     }
 
     private static Talk ReadTalk(Entry entry, Sidedness sides)

@@ -3,10 +3,10 @@ namespace AmpleTide.Core.Body;
 /// <summary>
 /// The movable axes of the body. One sign convention, for the whole product:
 /// <list type="bullet">
-/// <item>pelvis: pitch bows forward (+), lean goes to the right (+), turn faces to the right (+);</item>
+/// <item>pelvis: pitch bows forward (+), lean goes to the right and rolls somebody lying to the right (+), turn faces to the right (+);</item>
 /// <item>lower spine, upper spine, neck: flexion (+) / extension (−), side bend to the right (+), rotation to the right (+);</item>
 /// <item>girdle: up (+) / down (−), forward (+) / back (−);</item>
-/// <item>shoulder: the plane the arm is lifted in (0 to the side, 90 to the front, over 90 across the body, below 0 behind it),
+/// <item>shoulder: the plane the arm is lifted in (0 to the side, 90 to the front, over 90 across the body, below 0 behind it, −90 straight back),
 /// how far it is lifted (0 hanging, 180 overhead), and its own turn outward (+) / inward (−);</item>
 /// <item>elbow: flexion (+); forearm: palm turned down and back (+) / up and forward (−), thumb forward at 0;</item>
 /// <item>wrist: flexion (+) / extension (−); wrist deviation: towards the thumb (+) / the little finger (−);</item>
@@ -87,7 +87,7 @@ public static class Axes
 
     private static readonly Range[] LimbRanges =
     [
-        new(-10, 40), new(-25, 30), new(-45, 130), new(0, 180), new(-70, 90),
+        new(-10, 40), new(-25, 30), new(-90, 130), new(0, 180), new(-70, 90),
         new(0, 150), new(-80, 80), new(-70, 80), new(-30, 20),
         new(-30, 120), new(-30, 45), new(-45, 45), new(0, 135), new(-50, 20), new(-15, 35), new(-10, 70),
     ];

@@ -72,6 +72,8 @@ public sealed record Landmark(string Name, Segment Segment, Vector Place)
         yield return Mark("knuckles", Segment.RightHand, 0, -0.052, 0);
         yield return Mark("fingertips", Segment.RightHand, -0.008, -0.100, 0);
         yield return Mark("thigh", Segment.RightThigh, 0, -0.150, 0.042);
+        yield return Mark("inner-thigh", Segment.RightThigh, -0.042, -0.130, 0);
+        yield return Mark("inner-shin", Segment.RightShank, -0.028, -0.090, 0);
         yield return Mark("under-thigh", Segment.RightThigh, 0, -0.120, -0.042);
         yield return Mark("knee", Segment.RightShank, 0, 0.006, KneeRadius + 0.004);
         yield return Mark("kneecap", Segment.RightShank, 0, -0.016, KneeRadius + 0.002);

@@ -32,7 +32,7 @@ public sealed class Placement
     // How strongly the unnamed angles stay near their start, in statures per radian: first firmly, then hardly.
     private static readonly double[] HoldOn = [0.05, 0.012, 0.003];
     private const double BalanceWeight = 0.7;
-    private const int MostSteps = 14;
+    private const int MostSteps = 30;
 
     // Balls that may not sink into the floor: joint, place, radius.
     private static readonly (Segment Segment, Vector Place, double Radius)[] Balls =

@@ -53,7 +53,8 @@ public sealed class Skeleton
 
     private void PoseTrunk(ReadOnlySpan<double> a, Vector pelvis)
     {
-        var turn = Rotation.Y(-a[2]) * Rotation.X(a[0]) * Rotation.Z(a[1]);
+        // Lean comes after pitch, so that whoever lies on the back rolls by it.
+        var turn = Rotation.Y(-a[2]) * Rotation.Z(a[1]) * Rotation.X(a[0]);
         frames[0] = new(pelvis, turn);
 
         var from = pelvis + (turn * new Vector(0, Sacrum, 0));
