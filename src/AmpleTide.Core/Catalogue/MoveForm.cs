@@ -25,8 +25,14 @@ public sealed record MoveForm(Move Move, Position Position, string Option, IRead
 /// <param name="Worst">Which contact that is.</param>
 public sealed record PhaseForm(Phase Phase, Shape Shape, Facts Facts, Facts MirroredFacts, double Residual, string Worst)
 {
+    private readonly Worked worked = Worked.Of(Facts);
+    private readonly Worked mirroredWorked = Worked.Of(MirroredFacts);
+
     /// <summary>The facts of the side that is being done.</summary>
     public Facts On(Side side) => side == Side.Left ? MirroredFacts : Facts;
+
+    /// <summary>What is worked on when that side is being done.</summary>
+    public Worked WorkedOn(Side side) => side == Side.Left ? mirroredWorked : worked;
 }
 
 /// <summary>Places the phases of a move one after another, from the base shape of a position.</summary>

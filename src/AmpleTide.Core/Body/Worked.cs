@@ -1,0 +1,25 @@
+namespace AmpleTide.Core.Body;
+
+/// <summary>What a shape works on enough to be counted, as sets of bits: areas by side, axes by direction.</summary>
+/// <param name="RightAreas">Bit i is area i, on the right.</param>
+/// <param name="LeftAreas">Bit i is area i, on the left.</param>
+/// <param name="Plus">Bit i is axis i in its positive direction.</param>
+/// <param name="Minus">Bit i is axis i in its negative direction.</param>
+public readonly record struct Worked(uint RightAreas, uint LeftAreas, ulong Plus, ulong Minus)
+{
+    // From a quarter of what is normal on, an area counts as stretched and an axis as moved; common practice, no source.
+    private const double Enough = 0.25;
+
+    /// <summary>Reads the facts of a shape.</summary>
+    public static Worked Of(Facts facts) => new(
+        (uint)Bits(facts.RightStretch, s => s >= Enough), (uint)Bits(facts.LeftStretch, s => s >= Enough),
+        Bits(facts.Loads, u => u >= Enough), Bits(facts.Loads, u => u <= -Enough));
+
+    private static ulong Bits(double[] values, Func<double, bool> counts)
+    {
+        ulong bits = 0;
+        for (var i = 0; i < values.Length; i++)
+            if (counts(values[i])) bits |= 1UL << i;
+        return bits;
+    }
+}

@@ -1,0 +1,70 @@
+using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Classes;
+using AmpleTide.Core.Planning;
+using AmpleTide.Core.Scoring;
+
+namespace AmpleTide.Core.Judgements;
+
+/// <summary>The class ends when it should: talk, breaths, ways and rest together come to the minutes that were wanted.</summary>
+public static class PlannedTime
+{
+    /// <summary>The rule.</summary>
+    public static readonly Rule Rule = new("time", "The class ends on the minute", Level.Notable, Judge);
+
+    // Under a minute, or a fiftieth of a long class, nobody looks at the clock; common practice, no source.
+    private const int LeastMs = 60_000;
+    private const int Share = 50;
+    private const int MostSteps = 400;
+
+    private static IEnumerable<Finding> Judge(Score score)
+    {
+        var wanted = Timing.Ms(score.Plan.Minutes * 60);
+        var off = score.TotalMs - wanted;
+        if (Math.Abs(off) <= Math.Max(LeastMs, wanted / Share) || score.Lines.Count == 0) yield break;
+        var over = off > 0;
+        yield return Rule.Found([], $"{Clock(score.TotalMs)} planned, {Clock(wanted)} wanted: {Clock(Math.Abs(off))} {(over ? "over" : "short")}.", Where(score))
+            .Fix(over ? "Shorten the longest doses" : "Lengthen the doses", plan => Approach(plan, score, wanted));
+    }
+
+    private static string Where(Score score)
+    {
+        string Of(EventKind kind) => Clock(score.MsByKind[(int)kind]);
+        return $"Talk takes {Of(EventKind.Talk)}, ways take {Of(EventKind.Way)}.";
+    }
+
+    // One step of dose at a time, where it changes most, both sides alike, within least and most; locked lines and the rest stay as they are
+    // when time is short. Ends when the next step would no longer bring the total nearer.
+    private static ClassPlan Approach(ClassPlan plan, Score score, int wanted)
+    {
+        var total = score.TotalMs;
+        for (var step = 0; step < MostSteps; step++)
+        {
+            var best = Steps(plan, score.Catalogue, total > wanted)
+                .Select(next => (Plan: next, Total: ClassCompiler.Compile(next, score.Catalogue, score.Ways, false).TotalMs))
+                .Where(next => Math.Abs(next.Total - wanted) < Math.Abs(total - wanted))
+                .MinBy(next => Math.Abs(next.Total - wanted));
+            if (best.Plan is null) break;
+            (plan, total) = best;
+        }
+        return plan;
+    }
+
+    private static IEnumerable<ClassPlan> Steps(ClassPlan plan, MoveCatalogue catalogue, bool shorter)
+    {
+        var groups = from line in plan.Lines
+                     where !line.Locked && catalogue.Move(line.Move) is { } move && !(shorter && move.Kind == MoveKind.Rest)
+                     group line by (line.Move, line.Option);
+        foreach (var lines in groups)
+        {
+            var move = catalogue.Move(lines.First().Move)!;
+            var range = move.Dose;
+            var dose = lines.First().Dose ?? new Dose(range.Unit, range.Usual);
+            var stride = (dose.Unit == Unit.Seconds ? 15 : dose.Unit == Unit.Beats ? 4 : 1) * (move.Sides == Sidedness.Alternating ? 2 : 1);
+            var amount = dose.Amount + (shorter ? -stride : stride);
+            if (dose.Unit != range.Unit || amount < range.Least || amount > range.Most) continue;
+            yield return plan.GiveDose([.. lines.Select(l => l.Id)], dose with { Amount = amount });
+        }
+    }
+
+    private static string Clock(int ms) => $"{ms / 60_000}:{ms / 1000 % 60:00}";
+}

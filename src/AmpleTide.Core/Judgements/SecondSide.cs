@@ -1,0 +1,83 @@
+using AmpleTide.Core.Body;
+using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Classes;
+using AmpleTide.Core.Scoring;
+
+namespace AmpleTide.Core.Judgements;
+
+/// <summary>What one side did, the other does for as long. Talk is not practice and does not count.</summary>
+public static class SecondSide
+{
+    /// <summary>The rule.</summary>
+    public static readonly Rule Rule = new("second-side", "The second side is as long as the first", Level.Serious, Judge);
+
+    // From so many beats on a fast rhythm is loose enough for a difference to be only a hint; common practice, no source.
+    private const int LooseBeats = 10;
+    private const string Why = "The sides are compared by practice, without the talk. A second side runs short when the first held the explanation.";
+
+    private static IEnumerable<Finding> Judge(Score score)
+    {
+        var uneven = score.Lines.Where(IsSided).GroupBy(l => (l.Line.Move, l.Line.Option)).Select(g => g.ToList()).Where(IsUneven).ToList();
+        // A set that lost a round is one finding, whatever it holds.
+        var bySet = uneven.Where(lines => lines.TrueForAll(l => l.Set == lines[0].Set) && HasLostRound(lines[0].Set)).GroupBy(lines => lines[0].Set!).ToList();
+        foreach (var set in bySet) yield return LostRound(set.Key, [.. set.SelectMany(l => l)]);
+        foreach (var lines in uneven.Where(lines => !bySet.Exists(s => s.Contains(lines)))) yield return Uneven(lines);
+    }
+
+    private static bool IsSided(LineScore line) => line.Move is { Kind: not (MoveKind.Rest or MoveKind.CheckIn) } && line.Right != line.Left;
+
+    private static bool IsUneven(List<LineScore> lines) =>
+        lines.Sum(l => l.Right.Ms) != lines.Sum(l => l.Left.Ms) || lines.Sum(l => l.Right.Amount) != lines.Sum(l => l.Left.Amount);
+
+    private static bool HasLostRound(Set? set) =>
+        set is not null && set.Rounds.Count(r => r == Side.Right) != set.Rounds.Count(r => r == Side.Left);
+
+    private static Finding LostRound(Set set, List<LineScore> lines)
+    {
+        var right = set.Rounds.Count(r => r == Side.Right);
+        var left = set.Rounds.Count(r => r == Side.Left);
+        var missing = right > left ? Side.Left : Side.Right;
+        var name = set.Name.Length > 0 ? set.Name : "The set";
+        var completed = set.Rounds.Concat(Enumerable.Repeat(missing, Math.Abs(right - left))).ToList();
+        return Rule.Found(lines, $"{name}: {right} rounds on the right, {left} on the left.", "A chain is done on both sides alike; a repeated chain loses a side easily.")
+            .Fix($"Add the {Name(missing)} round", plan => plan.ChangeSet(set.Id, s => s with { Rounds = completed }));
+    }
+
+    private static Finding Uneven(List<LineScore> lines)
+    {
+        var (right, left) = (lines.Sum(l => l.Right.Amount), lines.Sum(l => l.Left.Amount));
+        var unit = lines[0].Dose.Unit.ToString().ToLowerInvariant();
+        var (first, second) = Names(lines[0].Move!);
+        var finding = Rule.Found(lines, $"{lines[0].Move!.Name}: {first} {right} {unit}, {second} {left}.", Why);
+        if (lines.TrueForAll(l => l.Dose.Unit == Unit.Beats && l.Dose.Amount >= LooseBeats)) finding = finding.As(Level.Hint);
+        var ids = lines.Select(l => l.Line.Id).ToList();
+
+        if (lines is [{ Move.Sides: Sidedness.Alternating } odd])
+        {
+            return finding.Fix($"Make it {odd.Dose.Amount + 1}", plan => plan.GiveDose(ids, odd.Dose with { Amount = odd.Dose.Amount + 1 }))
+                .Fix($"Make it {odd.Dose.Amount - 1}", plan => plan.GiveDose(ids, odd.Dose with { Amount = odd.Dose.Amount - 1 }));
+        }
+        if (right > 0 && left > 0 && lines.Count > 1)
+        {
+            foreach (var dose in lines.Select(l => l.Dose).Distinct().OrderByDescending(d => d.Amount))
+                finding = finding.Fix($"Make both {dose.Amount}", plan => plan.GiveDose(ids, dose));
+            return finding;
+        }
+        var lone = lines[^1];
+        var missing = right < left ? first : second;
+        return lone.Line.Sides is { IsOneSide: true } order
+            ? finding.Fix($"Add the {missing} side", plan => plan.ChangeLine(lone.Line.Id, l => l with { Sides = order.Completed() }))
+            : finding;
+    }
+
+    private static string Name(Side side) => side == Side.Left ? "left" : "right";
+
+    private static (string, string) Names(Move move) => move.Sides switch
+    {
+        Sidedness.Circling when move.Circle == Circle.Clockwise => ("clockwise", "the other way"),
+        Sidedness.Circling when move.Circle == Circle.Backwards => ("backwards", "forwards"),
+        Sidedness.Circling => ("inwards", "outwards"),
+        Sidedness.Crossing => ("right on top", "left on top"),
+        _ => ("right", "left"),
+    };
+}

@@ -1,0 +1,54 @@
+using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Classes;
+
+namespace AmpleTide.Core.Planning;
+
+/// <summary>
+/// How long talk and ways take a group. The one table by which pace, age and newcomers act; common practice, no source, but where said.
+/// </summary>
+public static class Timing
+{
+    /// <summary>Words a minute in instruction.</summary>
+    public const int InstructionWords = 150;
+
+    /// <summary>Words a minute in guided stillness.</summary>
+    public const int StillnessWords = 120;
+
+    /// <summary>A repeat of a known chain needs this share of the talk.</summary>
+    public const double KnownChain = 0.75;
+
+    private const double OlderWays = 2.0;
+    private const double OlderTalk = 1.1;
+    private const double NewcomerTalk = 1.15;
+    private const double ManyNewcomers = 0.25;
+
+    private static readonly double[] TalkByPace = [1.1, 1.0, 0.9];
+
+    // A moving round is 11 s gentle, 9 s usual, 5.5 s brisk.
+    private static readonly double[] BreathByPace = [11 / 9.0, 1.0, 5.5 / 9];
+
+    /// <summary>A way in milliseconds: the longer of its time and its spoken steps.</summary>
+    public static int WayMs(Way way, Pace pace, bool older)
+    {
+        var seconds = pace switch { Pace.Gentle => way.Seconds.Gentle, Pace.Brisk => way.Seconds.Brisk, _ => way.Seconds.Usual };
+        return Math.Max(Ms(seconds * (older ? OlderWays : 1)), Ms(way.Words * 60.0 / InstructionWords));
+    }
+
+    /// <summary>Talk in milliseconds.</summary>
+    public static int TalkMs(int words, bool stillness, Group group)
+    {
+        var factor = TalkByPace[(int)group.Pace] * (group.Older ? OlderTalk : 1)
+            * (group.Size > 0 && group.Newcomers >= group.Size * ManyNewcomers ? NewcomerTalk : 1);
+        return Ms(words * 60.0 / (stillness ? StillnessWords : InstructionWords) * factor);
+    }
+
+    /// <summary>The breath of a class: its own, or the usual one at the pace of the group.</summary>
+    public static BreathPatterns BreathOf(ClassPlan plan)
+    {
+        var usual = BreathPatterns.Usual;
+        return (usual with { SecondsPerCount = usual.SecondsPerCount * BreathByPace[(int)plan.Group.Pace] }).With(plan.Breath);
+    }
+
+    /// <summary>Whole milliseconds.</summary>
+    public static int Ms(double seconds) => (int)Math.Round(seconds * 1000);
+}

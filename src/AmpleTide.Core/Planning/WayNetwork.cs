@@ -1,0 +1,78 @@
+using System.Collections.Concurrent;
+using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Classes;
+
+namespace AmpleTide.Core.Planning;
+
+/// <summary>A chain of ways from one position to another.</summary>
+/// <param name="Ways">In order; none when the positions are the same.</param>
+/// <param name="Cost">Milliseconds and weighted demands, see <see cref="WayNetwork.CostOf"/>.</param>
+public sealed record Path(IReadOnlyList<Way> Ways, long Cost)
+{
+    /// <summary>Staying where one is.</summary>
+    public static readonly Path Stay = new([], 0);
+}
+
+/// <summary>The ways between positions, and the cheapest chain of them for a group in a place.</summary>
+public sealed class WayNetwork(MoveCatalogue catalogue)
+{
+    // What a demand costs beside the time, in milliseconds: a way that asks less of knees, hands and head is taken when it is
+    // not much longer. Common practice, no source.
+    private const int DemandCost = 4000;
+
+    private readonly ConcurrentDictionary<(string From, Going Going), Dictionary<string, Path>> trees = new();
+
+    /// <summary>The cheapest chain of ways.</summary>
+    /// <param name="from">The position we are in.</param>
+    /// <param name="to">The position we want.</param>
+    /// <param name="plan">Group and place, whose limits rule ways out.</param>
+    /// <returns>Null when there is none.</returns>
+    public Path? Cheapest(string from, string to, ClassPlan plan) =>
+        from == to ? Path.Stay : TreeFrom(from, Going.Of(plan)).GetValueOrDefault(to);
+
+    /// <summary>How a group goes about, prepared once a class.</summary>
+    public Func<string, string, Path?> For(ClassPlan plan)
+    {
+        var going = Going.Of(plan);
+        return (from, to) => from == to ? Path.Stay : TreeFrom(from, going).GetValueOrDefault(to);
+    }
+
+    /// <summary>What a way costs a group: its time in milliseconds, and something for each demand.</summary>
+    public static long CostOf(Way way, Pace pace, bool older)
+    {
+        var demands = System.Numerics.BitOperations.PopCount((uint)(way.AllDemands & ~(Demands.Standing | Demands.Floor)));
+        return Timing.WayMs(way, pace, older) + (demands * DemandCost);
+    }
+
+    private Dictionary<string, Path> TreeFrom(string from, Going going) => trees.GetOrAdd((from, going), Grow);
+
+    // Dijkstra; positions are few, so the nearest open one is found by looking. O(positions² + ways).
+    private Dictionary<string, Path> Grow((string From, Going Going) key)
+    {
+        var (from, going) = key;
+        var reached = new Dictionary<string, Path>();
+        var open = new Dictionary<string, Path> { [from] = Path.Stay };
+        while (open.Count > 0)
+        {
+            var (at, path) = open.MinBy(o => o.Value.Cost);
+            open.Remove(at);
+            reached[at] = path;
+            foreach (var way in catalogue.Ways.Where(w => w.From.Id == at && going.Allows(w) && !reached.ContainsKey(w.To.Id)))
+            {
+                var cost = path.Cost + CostOf(way, going.Pace, going.Older);
+                if (!open.TryGetValue(way.To.Id, out var known) || cost < known.Cost) open[way.To.Id] = new([.. path.Ways, way], cost);
+            }
+        }
+        return reached;
+    }
+
+    /// <summary>What decides which ways a group can take.</summary>
+    private readonly record struct Going(Pace Pace, bool Older, Demands RuledOut, int Families)
+    {
+        public static Going Of(ClassPlan plan) => new(
+            plan.Group.Pace, plan.Group.Older, Limits.RuledOut(plan.Place.Limits),
+            plan.Place.Families.Count == 0 ? -1 : plan.Place.Families.Aggregate(0, (all, f) => all | (1 << (int)f)));
+
+        public bool Allows(Way way) => (way.AllDemands & RuledOut) == 0 && (Families & (1 << (int)way.To.Family)) != 0;
+    }
+}

@@ -1,0 +1,323 @@
+using System.Text.Json;
+using AmpleTide.Core.Body;
+using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Classes;
+
+namespace AmpleTide.Formats;
+
+/// <summary>Reads class files. Every mistake is told with a pointer to its field; unknown fields are kept as they are.</summary>
+public sealed class TideReader
+{
+    /// <summary>The version this reader knows.</summary>
+    public const int Version = 1;
+
+    private readonly JsonFields json = new();
+    private readonly HashSet<string> ids = [];
+    private int lines;
+
+    /// <summary>Reads a class.</summary>
+    /// <param name="root">The file's root element.</param>
+    /// <exception cref="TideFileException">Something is wrong, or the file is of a newer version.</exception>
+    public static ClassPlan Read(JsonElement root)
+    {
+        var reader = new TideReader();
+        var plan = reader.ReadPlan(root);
+        if (reader.json.Problems.Count > 0) throw new TideFileException(reader.json.Problems);
+        return plan;
+    }
+
+    private ClassPlan ReadPlan(JsonElement root)
+    {
+        string id = "", title = "", note = "", format = TideWriter.Format;
+        string? startsIn = null;
+        double minutes = 0, version = Version;
+        var asleep = false;
+        IReadOnlyList<string> tags = [];
+        var theme = new Theme([], "");
+        var (group, place, breath) = (new Group(), new Place(), BreathChoice.None);
+        IReadOnlyDictionary<string, string> conventions = new Dictionary<string, string>();
+        IReadOnlyList<Off> off = [];
+        IReadOnlyList<Section>? sections = null;
+        var kept = json.Object(root, (name, value) =>
+        {
+            switch (name)
+            {
+                case "format": format = json.Text(value, 40); break;
+                case "version": version = json.Number(value, 1, 1_000_000, whole: true); break;
+                case "id": id = json.Text(value, 80); break;
+                case "title": title = json.Text(value, 200); break;
+                case "note": note = json.Text(value, 10_000); break;
+                case "tags": tags = json.List(value, 50, v => json.Text(v, 60)); break;
+                case "theme": theme = ReadTheme(value); break;
+                case "minutes": minutes = json.Number(value, 1, 600); break;
+                case "startsIn": startsIn = json.OptionalText(value, 60); break;
+                case "endsIn": asleep = json.Word(value, "awake", "asleep") == "asleep"; break;
+                case "group": group = ReadGroup(value); break;
+                case "place": place = ReadPlace(value); break;
+                case "conventions": conventions = json.Map(value, v => json.Text(v, 60)); break;
+                case "breath": breath = ReadBreath(value); break;
+                case "off": off = json.List(value, 200, ReadOff); break;
+                case "sections": sections = json.List(value, 60, ReadSection); break;
+                default: return false;
+            }
+            return true;
+        });
+        if (format != TideWriter.Format) json.Wrong("format", $"is '{format}', '{TideWriter.Format}' is needed");
+        if (version > Version) json.Wrong("version", $"is {version}; this program knows {Version} and leaves the file as it is");
+        if (minutes == 0 && !json.HasProblemAt("minutes")) json.Wrong("minutes", "is missing");
+        if (sections is null) json.Wrong("sections", "is missing");
+        if (title.Length == 0 && !json.HasProblemAt("title")) json.Wrong("title", "is missing");
+        return new()
+        {
+            Id = id, Title = title, Note = note, Tags = tags, Theme = theme, Minutes = minutes, StartsIn = startsIn, EndsAsleep = asleep,
+            Group = group, Place = place, Conventions = conventions, Breath = breath, Off = off, Sections = sections ?? [], Kept = kept,
+        };
+    }
+
+    private Theme ReadTheme(JsonElement element)
+    {
+        IReadOnlyList<Area> areas = [];
+        var intention = "";
+        var kept = json.Object(element, (name, value) =>
+        {
+            switch (name)
+            {
+                case "areas": areas = json.List(value, Areas.Count, v => json.Named(v, Areas.Find, Areas.All)); break;
+                case "intention": intention = json.Text(value, 500); break;
+                default: return false;
+            }
+            return true;
+        });
+        return new(areas, intention) { Kept = kept };
+    }
+
+    private Group ReadGroup(JsonElement element)
+    {
+        var group = new Group();
+        var kept = json.Object(element, (name, value) =>
+        {
+            switch (name)
+            {
+                case "size": group = group with { Size = (int)json.Number(value, 0, 1000, whole: true) }; break;
+                case "pace": group = group with { Pace = json.Enum<Pace>(value) }; break;
+                case "age": group = group with { Older = json.Word(value, "mixed", "older") == "older" }; break;
+                case "newcomers": group = group with { Newcomers = (int)json.Number(value, 0, 1000, whole: true) }; break;
+                case "conditions": group = group with { Conditions = json.Map(value, v => (int)json.Number(v, 0, 1000, whole: true)) }; break;
+                default: return false;
+            }
+            return true;
+        });
+        return group with { Kept = kept };
+    }
+
+    private Place ReadPlace(JsonElement element)
+    {
+        var place = new Place();
+        var kept = json.Object(element, (name, value) =>
+        {
+            switch (name)
+            {
+                case "families": place = place with { Families = json.List(value, 4, v => json.Enum<Family>(v)) }; break;
+                case "limits": place = place with { Limits = json.List(value, 20, v => json.Text(v, 60)) }; break;
+                case "surface": place = place with { Surface = json.Word(value, "mat", "chair", "bed", "outdoors") }; break;
+                case "props": place = place with { Props = json.Map(value, v => (int)json.Number(v, 0, 10_000, whole: true)) }; break;
+                default: return false;
+            }
+            return true;
+        });
+        return place with { Kept = kept };
+    }
+
+    private Off ReadOff(JsonElement element)
+    {
+        var (rule, reason) = ("", "");
+        IReadOnlyList<string> concerned = [];
+        var kept = json.Object(element, (name, value) =>
+        {
+            switch (name)
+            {
+                case "rule": rule = json.Text(value, 60); break;
+                case "lines": concerned = json.List(value, 1000, v => json.Text(v, 80)); break;
+                case "reason": reason = json.Text(value, 500); break;
+                default: return false;
+            }
+            return true;
+        });
+        if (reason.Length == 0) json.Wrong("reason", "is missing: a judgement is switched off with a reason");
+        return new(rule, concerned, reason) { Kept = kept };
+    }
+
+    private BreathChoice ReadBreath(JsonElement element)
+    {
+        if (element.ValueKind == JsonValueKind.Null) return BreathChoice.None;
+        var choice = BreathChoice.None;
+        var kept = json.Object(element, (name, value) =>
+        {
+            switch (name)
+            {
+                case "secondsPerCount": choice = choice with { SecondsPerCount = json.Number(value, 0.2, 5) }; break;
+                case "moving": choice = choice with { Moving = ReadCounts(value) }; break;
+                case "effort": choice = choice with { Effort = ReadCounts(value) }; break;
+                case "holding": choice = choice with { Holding = ReadCounts(value) }; break;
+                case "resting": choice = choice with { Resting = ReadCounts(value) }; break;
+                default: return false;
+            }
+            return true;
+        });
+        return kept.Fields.Count == 0 ? choice : choice with { Kept = kept };
+    }
+
+    private BreathCounts ReadCounts(JsonElement element)
+    {
+        var counts = json.List(element, 4, v => json.Number(v, 0, 60));
+        if (counts.Count == 4 && counts[0] > 0 && counts[2] > 0) return new(counts[0], counts[1], counts[2], counts[3]);
+        json.Wrong(null, "four counts are needed: in, held in, out, held out, with in and out over 0");
+        return new(1, 0, 1, 0);
+    }
+
+    private Section ReadSection(JsonElement element)
+    {
+        var (id, name) = ("", "");
+        var part = Part.Build;
+        var breath = BreathChoice.None;
+        IReadOnlyList<Item> items = [];
+        var place = $"s{json.Index + 1}";
+        var kept = json.Object(element, (field, value) =>
+        {
+            switch (field)
+            {
+                case "id": id = json.Text(value, 80); break;
+                case "name": name = json.Text(value, 200); break;
+                case "part": part = json.Enum<Part>(value); break;
+                case "breath": breath = ReadBreath(value); break;
+                case "items": items = json.List(value, MostLines, v => ReadItem(v, place, 0)); break;
+                default: return false;
+            }
+            return true;
+        });
+        return new() { Id = Id(id, place), Name = name, Part = part, Breath = breath, Items = items, Kept = kept };
+    }
+
+    private const int MostLines = 1000;
+    private const int MostDepth = 4;
+
+    private Item ReadItem(JsonElement element, string parent, int depth)
+    {
+        var place = $"{parent}.i{json.Index + 1}";
+        if (depth >= MostDepth) json.Wrong(null, $"sets lie at most {MostDepth} deep");
+        else if (element.ValueKind == JsonValueKind.Object && element.TryGetProperty("set", out _)) return ReadSet(element, place, depth);
+        return ReadLine(element, place);
+    }
+
+    private Set ReadSet(JsonElement element, string place, int depth)
+    {
+        var id = "";
+        var set = new Set { Id = place, Rounds = [Side.None], Items = [] };
+        var kept = json.Object(element, (name, value) =>
+        {
+            switch (name)
+            {
+                case "id": id = json.Text(value, 80); break;
+                case "set": set = ReadInside(set, value, place, depth); break;
+                default: return false;
+            }
+            return true;
+        });
+        return set with { Id = Id(id, place), Kept = kept };
+    }
+
+    private Set ReadInside(Set set, JsonElement element, string place, int depth)
+    {
+        var kept = json.Object(element, (name, value) =>
+        {
+            switch (name)
+            {
+                case "name": set = set with { Name = json.Text(value, 200) }; break;
+                case "rounds": set = set with { Rounds = ReadRounds(value) }; break;
+                case "pauseBetween": set = set with { PauseBetween = ReadPause(value) }; break;
+                case "items": set = set with { Items = json.List(value, MostLines, v => ReadItem(v, place, depth + 1)) }; break;
+                default: return false;
+            }
+            return true;
+        });
+        if (set.Items.Count == 0) json.Wrong("items", "a set holds at least one line");
+        return set with { KeptInside = kept };
+    }
+
+    private IReadOnlyList<Side> ReadRounds(JsonElement element)
+    {
+        const int most = 20;
+        if (element.ValueKind == JsonValueKind.Number) return [.. Enumerable.Repeat(Side.None, (int)json.Number(element, 1, most, whole: true))];
+        var rounds = json.List(element, most, v => json.Word(v, "right", "left") == "left" ? Side.Left : Side.Right);
+        if (rounds.Count == 0) json.Wrong(null, "a number, or a list of right and left, is needed");
+        return rounds.Count == 0 ? [Side.None] : rounds;
+    }
+
+    private int ReadPause(JsonElement value) => (int)json.Number(value, 0, 30, whole: true);
+
+    private Line ReadLine(JsonElement element, string place)
+    {
+        if (++lines == MostLines + 1) json.Wrong(null, $"a class has at most {MostLines} lines");
+        var id = "";
+        var line = new Line { Id = place, Move = "" };
+        Dose? dose = null;
+        var kept = json.Object(element, (name, value) =>
+        {
+            switch (name)
+            {
+                case "id": id = json.Text(value, 80); break;
+                case "move": line = line with { Move = json.Text(value, 80) }; break;
+                case "position": line = line with { Position = json.OptionalText(value, 60) }; break;
+                case "breaths": ReadDose(Unit.Breaths, value, 200); break;
+                case "rounds": ReadDose(Unit.Rounds, value, 200); break;
+                case "beats": ReadDose(Unit.Beats, value, 500); break;
+                case "seconds": ReadDose(Unit.Seconds, value, 3600); break;
+                case "sides": line = line with { Sides = value.ValueKind == JsonValueKind.Null ? null : json.Named(value, SideOrder.Find, SideOrder.Words) }; break;
+                case "option": line = line with { Option = json.Text(value, 40) }; break;
+                case "pauseBetween": line = line with { PauseBetween = ReadPause(value) }; break;
+                case "pauseAfter": line = line with { PauseAfter = ReadPause(value) }; break;
+                case "breath": line = line with { Breath = ReadBreath(value) }; break;
+                case "locked": line = line with { Locked = json.Flag(value) }; break;
+                case "note": line = line with { Note = json.Text(value, 2000) }; break;
+                case "talk": line = line with { Talk = json.OptionalText(value, 2000) }; break;
+                case "say": line = line with { Say = json.Map(value, v => json.Text(v, 600)) }; break;
+                case "props": line = line with { Props = json.List(value, 20, ReadProp) }; break;
+                default: return false;
+            }
+            return true;
+        });
+        if (line.Move.Length == 0 && !json.HasProblemAt("move")) json.Wrong("move", "is missing");
+        return line with { Id = Id(id, place), Dose = dose, Kept = kept };
+
+        void ReadDose(Unit unit, JsonElement value, int most)
+        {
+            if (value.ValueKind == JsonValueKind.Null) return;
+            if (dose is { } other) json.Wrong(null, $"a line has one dose; {Name(other.Unit)} is there already");
+            dose = new(unit, (int)json.Number(value, 1, most, whole: true));
+        }
+    }
+
+    private static string Name(Unit unit) => unit.ToString().ToLowerInvariant();
+
+    private LineProp ReadProp(JsonElement element)
+    {
+        var id = "";
+        string? standIn = null;
+        json.Object(element, (name, value) =>
+        {
+            if (name == "id") id = json.Text(value, 60);
+            else if (name == "standIn") standIn = json.OptionalText(value, 60);
+            else return false;
+            return true;
+        });
+        return new(id, standIn);
+    }
+
+    // Where an id is missing it comes from the place, never from chance, so that reading twice gives the same class.
+    private string Id(string written, string place)
+    {
+        var id = written.Length > 0 ? written : place;
+        if (!ids.Add(id)) json.Wrong("id", $"'{id}' is there twice");
+        return id;
+    }
+}
