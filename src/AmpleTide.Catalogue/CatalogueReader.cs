@@ -101,7 +101,7 @@ public static class CatalogueReader
         var placed = place(new(Angles.Zero.With(near).With(angles), from, angles.Keys.ToHashSet(), contacts, touches, allowed));
         if (placed.Residual > Placement.MostResidual) entry.Wrong("shape", $"{placed.Worst} is {placed.Residual * 170:0.0} cm off");
         var facts = Facts.Of(placed.Shape, placed.Shape.Angles);
-        var (family, level) = (entry.Word<Family>("family"), entry.Word<Level>("level"));
+        var (family, level) = (entry.Word<Family>("family"), entry.Word<PelvisLevel>("level"));
         var position = new Position
         {
             Id = entry.Called,

@@ -38,6 +38,7 @@ public sealed class TideReader
         IReadOnlyDictionary<string, string> conventions = new Dictionary<string, string>();
         IReadOnlyList<Off> off = [];
         IReadOnlyList<Section>? sections = null;
+        var carried = new List<KeyValuePair<string, object>>();
         var kept = json.Object(root, (name, value) =>
         {
             switch (name)
@@ -58,6 +59,7 @@ public sealed class TideReader
                 case "breath": breath = ReadBreath(value); break;
                 case "off": off = json.List(value, 200, ReadOff); break;
                 case "sections": sections = json.List(value, 60, ReadSection); break;
+                case "madeWith" or "series" or "moves": carried.Add(new(name, value.Clone())); break;
                 default: return false;
             }
             return true;
@@ -70,7 +72,8 @@ public sealed class TideReader
         return new()
         {
             Id = id, Title = title, Note = note, Tags = tags, Theme = theme, Minutes = minutes, StartsIn = startsIn, EndsAsleep = asleep,
-            Group = group, Place = place, Conventions = conventions, Breath = breath, Off = off, Sections = sections ?? [], Kept = kept,
+            Group = group, Place = place, Conventions = conventions, Breath = breath, Off = off, Sections = sections ?? [],
+            Carried = new(carried), Kept = kept,
         };
     }
 

@@ -45,7 +45,7 @@ public static class TideWriter
         WriteBreath(json, plan.Breath);
         if (plan.Off.Count > 0) List(json, "off", plan.Off, off => WriteOff(json, off));
         List(json, "sections", plan.Sections, section => WriteSection(json, section));
-        Rest(json, plan.Kept);
+        Rest(json, new([.. plan.Carried.Fields, .. plan.Kept.Fields]));
     }
 
     private static void WriteGroup(Utf8JsonWriter json, Group group)

@@ -19,7 +19,7 @@ public enum Family
 }
 
 /// <summary>How high the pelvis is kept; going from one to another is a change of level.</summary>
-public enum Level
+public enum PelvisLevel
 {
     /// <summary>On or near the floor.</summary>
     Floor,
@@ -99,7 +99,7 @@ public sealed record Position
     public required Family Family { get; init; }
 
     /// <summary>How high the pelvis is.</summary>
-    public required Level Level { get; init; }
+    public required PelvisLevel Level { get; init; }
 
     /// <summary>The placed base shape.</summary>
     public required Shape Base { get; init; }
@@ -132,12 +132,12 @@ public sealed record Position
     /// <param name="family">Its family.</param>
     /// <param name="level">Its level.</param>
     /// <param name="facts">Its facts.</param>
-    public static Demands DemandsOf(Family family, Level level, Facts facts)
+    public static Demands DemandsOf(Family family, PelvisLevel level, Facts facts)
     {
         // Shares and heights from which a demand counts; common practice, no source.
         const double someWeight = 0.12, headDown = -0.02, flat = 0.13;
         var demands = Demands.None;
-        if (level == Level.Floor) demands |= Demands.Floor;
+        if (level == PelvisLevel.Floor) demands |= Demands.Floor;
         if (family == Family.Standing) demands |= Demands.Standing;
         if (facts.OnKnees > someWeight && family == Family.Floor && facts.PelvisHeight > 0.08) demands |= Demands.Kneeling;
         if (facts.OnHands > someWeight) demands |= Demands.HandLoad;

@@ -48,6 +48,9 @@ public sealed record ClassPlan
     /// <summary>The sections, in order.</summary>
     public required IReadOnlyList<Section> Sections { get; init; }
 
+    /// <summary>Known fields that planning does not read (what it was made with, its series, own moves), carried along for the file.</summary>
+    public Kept Carried { get; init; } = Kept.Nothing;
+
     /// <summary>Fields this version does not know, kept for the file.</summary>
     public Kept Kept { get; init; } = Kept.Nothing;
 

@@ -1,0 +1,22 @@
+using System.Text.Json;
+using AmpleTide.Formats;
+using AmpleTide.Store;
+
+namespace AmpleTide.Server;
+
+/// <summary>The classes of the Sail Loft at Marram Quay, for a store that is empty. All invented.</summary>
+internal static class DemoData
+{
+    /// <summary>Puts the demo classes into an empty store.</summary>
+    public static void Seed(TideStore store, House house, TimeProvider clock)
+    {
+        if (store.Classes.Any()) return;
+        var folder = Path.Combine(AppContext.BaseDirectory, "demo");
+        foreach (var file in Directory.EnumerateFiles(folder, "*.tide.json").OrderDescending(StringComparer.Ordinal))
+        {
+            using var document = JsonDocument.Parse(File.ReadAllBytes(file));
+            store.Add(Shelf.Row(TideReader.Read(document.RootElement), house, clock));
+            store.SaveChanges();
+        }
+    }
+}

@@ -1,0 +1,55 @@
+using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Classes;
+using AmpleTide.Core.Figures;
+using AmpleTide.Core.Planning;
+using AmpleTide.Server.Answers;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace AmpleTide.Server.Endpoints;
+
+/// <summary>The catalogue: moves, positions, ways, props, conditions and figures.</summary>
+internal static class CatalogueEndpoints
+{
+    private const int MostFigures = 500;
+
+    public static void MapCatalogue(this IEndpointRouteBuilder api)
+    {
+        api.MapGet("/moves", (House house) => TypedResults.Ok((IReadOnlyList<MoveSummary>)[.. house.Catalogue.Moves.Select(m => MoveSummary.Of(m, house.Catalogue))]));
+        api.MapGet("/moves/{id}", Move);
+        api.MapGet("/positions", (House house) => TypedResults.Ok((IReadOnlyList<PositionAnswer>)[.. house.Catalogue.Positions.Select(PositionAnswer.Of)]));
+        api.MapGet("/ways", Ways);
+        api.MapGet("/props", (House house) => TypedResults.Ok(house.Catalogue.Props));
+        api.MapGet("/conditions", (House house) => TypedResults.Ok(house.Catalogue.Conditions));
+        api.MapGet("/figures", Figures);
+    }
+
+    private static Results<Ok<MoveAnswer>, ProblemHttpResult> Move(string id, House house) =>
+        house.Catalogue.Move(id) is { } move ? TypedResults.Ok(MoveAnswer.Of(move, house.Catalogue)) : Problems.NotFound($"There is no move '{id}'.");
+
+    private static Results<Ok<PathAnswer>, ProblemHttpResult> Ways(string from, string to, House house)
+    {
+        foreach (var id in new[] { from, to })
+            if (house.Catalogue.Position(id) is null) return Problems.NotFound($"There is no position '{id}'.");
+        var anybody = new ClassPlan { Id = "", Title = "", Minutes = 1, Sections = [] };
+        if (house.Ways.Cheapest(from, to, anybody) is not { } path) return Problems.NotFound($"There is no way from '{from}' to '{to}'.");
+        var ways = path.Ways.Select(w => WayAnswer.Of(w, Timing.WayMs(w, Pace.Usual, false))).ToList();
+        return TypedResults.Ok(new PathAnswer(ways, ways.Sum(w => w.Ms)));
+    }
+
+    // The pictures of lines, by move@position@option: one request for all that a screen lacks. They change only with the catalogue,
+    // whose hash the address may carry, so they may be kept for good.
+    private static Results<Ok<FiguresAnswer>, ProblemHttpResult> Figures(string of, House house, HttpContext context)
+    {
+        var figures = new Dictionary<string, Figure>();
+        foreach (var key in of.Split(',', StringSplitOptions.RemoveEmptyEntries).Take(MostFigures))
+        {
+            var parts = key.Split('@');
+            if (parts.Length != 3 || house.Catalogue.Move(parts[0]) is not { } move) return Problems.NotFound($"There is no move for '{key}'.");
+            if (!move.In.Contains(parts[1]) || house.Catalogue.Position(parts[1]) is not { } position) return Problems.NotFound($"'{key}' names no position of the move.");
+            var form = house.Catalogue.Form(move, position, parts[2]);
+            figures[key] = FigureDrawing.Draw(form.Phases[move.Picture].Shape, move.View ?? position.View);
+        }
+        context.Response.Headers.CacheControl = "public, max-age=31536000, immutable";
+        return TypedResults.Ok(new FiguresAnswer(figures));
+    }
+}

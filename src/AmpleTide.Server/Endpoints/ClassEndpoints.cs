@@ -1,0 +1,130 @@
+using System.Globalization;
+using System.Text;
+using System.Text.Json;
+using AmpleTide.Core.Classes;
+using AmpleTide.Formats;
+using AmpleTide.Server.Answers;
+using AmpleTide.Store;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.Net.Http.Headers;
+
+namespace AmpleTide.Server.Endpoints;
+
+/// <summary>Stored classes, each with an ETag; a save says which revision it changes.</summary>
+internal static class ClassEndpoints
+{
+    private const int MostOnAPage = 200;
+
+    public static void MapClasses(this IEndpointRouteBuilder api)
+    {
+        api.MapGet("/classes", List);
+        api.MapPost("/classes", Create).Accepts<JsonElement>("application/json");
+        api.MapGet("/classes/{id}", Get).Produces<JsonElement>();
+        api.MapPut("/classes/{id}", Save).Accepts<JsonElement>("application/json");
+        api.MapDelete("/classes/{id}", Delete);
+        api.MapGet("/classes/{id}/export", Export);
+    }
+
+    private static async Task<Ok<ShelfAnswer>> List(TideStore store, int page = 1, int size = 50)
+    {
+        (page, size) = (Math.Max(1, page), Math.Clamp(size, 1, MostOnAPage));
+        var rows = await store.Classes.AsNoTracking().OrderByDescending(c => c.SavedAt).ThenBy(c => c.Id).Skip((page - 1) * size).Take(size)
+            .Select(c => new { c.Id, c.Title, c.Minutes, c.TotalMs, c.Areas, c.About, c.Tide, c.Serious, c.Notable, c.SavedAt }).ToListAsync();
+        var items = rows.Select(c => new ShelfEntry(
+            c.Id, c.Title, c.Minutes, c.TotalMs, c.Areas.Split(',', StringSplitOptions.RemoveEmptyEntries), c.About, Shelf.TideOf(c.Tide),
+            c.Serious, c.Notable, DateTimeOffset.FromUnixTimeMilliseconds(c.SavedAt)));
+        return TypedResults.Ok(new ShelfAnswer([.. items], await store.Classes.CountAsync()));
+    }
+
+    private static async Task<IResult> Create(HttpRequest request, TideStore store, House house, TimeProvider clock)
+    {
+        var plan = await Reading.Class(request);
+        if (plan.Id.Length == 0) plan = plan with { Id = Guid.CreateVersion7(clock.GetUtcNow()).ToString() };
+        if (await store.Classes.AnyAsync(c => c.Id == plan.Id))
+            return TypedResults.Problem(title: "The class is there already.", statusCode: 409, detail: $"A class with the id '{plan.Id}' is stored; save it with PUT.");
+        var row = Shelf.Row(plan, house, clock);
+        store.Add(row);
+        await store.SaveChangesAsync();
+        request.HttpContext.Response.Headers.Location = $"/api/classes/{Uri.EscapeDataString(plan.Id)}";
+        return Document(request.HttpContext, row, StatusCodes.Status201Created);
+    }
+
+    private static async Task<IResult> Get(string id, HttpContext context, TideStore store)
+    {
+        var row = await store.Classes.AsNoTracking().FirstOrDefaultAsync(c => c.Id == id);
+        if (row is null) return Missing(id);
+        return context.Request.GetTypedHeaders().IfNoneMatch.Any(t => t.Compare(Tag(row), false))
+            ? TypedResults.StatusCode(StatusCodes.Status304NotModified)
+            : Document(context, row, StatusCodes.Status200OK);
+    }
+
+    private static async Task<IResult> Save(string id, HttpRequest request, TideStore store, House house, TimeProvider clock)
+    {
+        var plan = await Reading.Class(request);
+        if (plan.Id.Length == 0) plan = plan with { Id = id };
+        if (plan.Id != id) return Problems.Unusable([new("/id", $"is '{plan.Id}', but the address says '{id}'")]);
+        var row = await store.Classes.FirstOrDefaultAsync(c => c.Id == id);
+        if (row is null) return Missing(id);
+        if (Refused(request, row) is { } refused) return refused;
+        var fresh = Shelf.Row(plan, house, clock);
+        fresh.Revision = row.Revision + 1;
+        store.Entry(row).CurrentValues.SetValues(fresh);
+        return await Store(store, request.HttpContext, row) ?? Document(request.HttpContext, row, StatusCodes.Status200OK);
+    }
+
+    private static async Task<IResult> Delete(string id, HttpRequest request, TideStore store)
+    {
+        var row = await store.Classes.FirstOrDefaultAsync(c => c.Id == id);
+        if (row is null) return Missing(id);
+        if (request.GetTypedHeaders().IfMatch.Count > 0 && Refused(request, row) is { } refused) return refused;
+        store.Remove(row);
+        return await Store(store, request.HttpContext, row) ?? TypedResults.NoContent();
+    }
+
+    private static async Task<IResult> Export(string id, TideStore store, string @as = "tide")
+    {
+        if (@as != "tide") return Problems.Unusable([new("/as", $"'{@as}' is not one of tide")], "The class cannot be exported like that.");
+        var row = await store.Classes.AsNoTracking().FirstOrDefaultAsync(c => c.Id == id);
+        if (row is null) return Missing(id);
+        using var document = JsonDocument.Parse(row.Document);
+        var name = string.Concat(row.Title.Select(c => char.IsLetterOrDigit(c) ? char.ToLowerInvariant(c) : '-')).Trim('-');
+        return TypedResults.File(TideWriter.Write(TideReader.Read(document.RootElement), indented: true), "application/json", $"{name}.tide.json");
+    }
+
+    // Null when it was stored.
+    private static async Task<IResult?> Store(TideStore store, HttpContext context, StoredClass row)
+    {
+        try
+        {
+            await store.SaveChangesAsync(context.RequestAborted);
+            return null;
+        }
+        catch (DbUpdateConcurrencyException)
+        {
+            return Changed(row);
+        }
+    }
+
+    private static ProblemHttpResult? Refused(HttpRequest request, StoredClass row)
+    {
+        var wanted = request.GetTypedHeaders().IfMatch;
+        if (wanted.Count == 0)
+            return TypedResults.Problem(title: "Which revision?", statusCode: StatusCodes.Status428PreconditionRequired, detail: "Send If-Match with the ETag of the class you changed.");
+        return wanted.Any(t => t == EntityTagHeaderValue.Any || t.Compare(Tag(row), true)) ? null : Changed(row);
+    }
+
+    private static ProblemHttpResult Changed(StoredClass row) => TypedResults.Problem(
+        title: "The class was changed elsewhere.", statusCode: StatusCodes.Status412PreconditionFailed,
+        detail: "Another tab or device saved it first. Nothing was overwritten.", extensions: [new("etag", Tag(row).ToString())]);
+
+    private static ProblemHttpResult Missing(string id) => Problems.NotFound($"There is no class '{id}'.");
+
+    private static EntityTagHeaderValue Tag(StoredClass row) => new($"\"{row.Revision.ToString(CultureInfo.InvariantCulture)}\"");
+
+    private static ContentHttpResult Document(HttpContext context, StoredClass row, int status)
+    {
+        context.Response.Headers.ETag = Tag(row).ToString();
+        return TypedResults.Text(row.Document, "application/json", Encoding.UTF8, status);
+    }
+}

@@ -1,0 +1,50 @@
+using System.Text.Json;
+using AmpleTide.Formats;
+using Microsoft.AspNetCore.Diagnostics;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Mvc;
+
+namespace AmpleTide.Server;
+
+/// <summary>Every error is a problem (RFC 9457); mistakes in a class come with pointers to the fields.</summary>
+internal static class Problems
+{
+    public static IServiceCollection AddProblems(this IServiceCollection services) =>
+        services.AddProblemDetails().AddExceptionHandler<Handler>();
+
+    /// <summary>Something in what was sent is wrong.</summary>
+    public static ProblemHttpResult Unusable(IReadOnlyList<Problem> problems, string title = "The class cannot be read.") => TypedResults.Problem(
+        title: title,
+        statusCode: StatusCodes.Status422UnprocessableEntity,
+        detail: problems[0].Pointer.Length > 0 ? $"{problems[0].Pointer} {problems[0].Detail}" : problems[0].Detail,
+        extensions: [new("errors", problems)]);
+
+    /// <summary>There is nothing by that name.</summary>
+    public static ProblemHttpResult NotFound(string detail) =>
+        TypedResults.Problem(title: "Not found.", statusCode: StatusCodes.Status404NotFound, detail: detail);
+
+    private sealed class Handler(ILogger<Handler> log) : IExceptionHandler
+    {
+        public async ValueTask<bool> TryHandleAsync(HttpContext context, Exception exception, CancellationToken cancellationToken)
+        {
+            ProblemHttpResult? answer = exception switch
+            {
+                TideFileException wrong => Unusable(wrong.Problems),
+                JsonException json => TypedResults.Problem(
+                    title: "The request is not valid JSON.", statusCode: 400,
+                    detail: $"Line {json.LineNumber + 1}, byte {json.BytePositionInLine + 1}: {json.Message.Split(". LineNumber", 2)[0]}."),
+                BadHttpRequestException bad => TypedResults.Problem(
+                    title: bad.StatusCode == 413 ? "The request is too large." : "The request cannot be read.", statusCode: bad.StatusCode,
+                    detail: bad.StatusCode == 413 ? $"A class takes at most {Reading.MostBytes / 1024} KiB." : bad.Message),
+                _ => null,
+            };
+            if (answer is null)
+            {
+                log.LogError(exception, "A request failed");
+                answer = TypedResults.Problem(title: "Something went wrong here.", statusCode: 500, detail: "Nothing was changed. The server's log says more.");
+            }
+            await answer.ExecuteAsync(context);
+            return true;
+        }
+    }
+}

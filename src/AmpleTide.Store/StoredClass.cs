@@ -1,0 +1,41 @@
+namespace AmpleTide.Store;
+
+/// <summary>A class as it is kept: its document, and what the shelf shows of it, so that listing reads no document.</summary>
+public sealed class StoredClass
+{
+    /// <summary>Its id, also in the document.</summary>
+    public required string Id { get; init; }
+
+    /// <summary>Counts the saves; the ETag is made of it.</summary>
+    public int Revision { get; set; } = 1;
+
+    /// <summary>The class file.</summary>
+    public required string Document { get; set; }
+
+    /// <summary>When it was last saved, in milliseconds since 1970, UTC.</summary>
+    public long SavedAt { get; set; }
+
+    /// <summary>What it is called.</summary>
+    public required string Title { get; set; }
+
+    /// <summary>How long it should last.</summary>
+    public double Minutes { get; set; }
+
+    /// <summary>How long it lasts as planned.</summary>
+    public int TotalMs { get; set; }
+
+    /// <summary>Its theme areas, with commas between.</summary>
+    public required string Areas { get; set; }
+
+    /// <summary>A line about group and place.</summary>
+    public required string About { get; set; }
+
+    /// <summary>The tide line of the shelf: height in thousandths of a stature at even steps of time, with commas between.</summary>
+    public required string Tide { get; set; }
+
+    /// <summary>How many serious findings it has.</summary>
+    public int Serious { get; set; }
+
+    /// <summary>How many notable findings it has.</summary>
+    public int Notable { get; set; }
+}
