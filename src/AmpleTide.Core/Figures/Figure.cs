@@ -9,7 +9,7 @@ public enum Tone
 }
 
 /// <summary>A tapered limb with round ends: two circles and what lies between.</summary>
-public readonly record struct Capsule(int X1, int Y1, int R1, int X2, int Y2, int R2);
+public sealed record Capsule(int X1, int Y1, int R1, int X2, int Y2, int R2);
 
 /// <summary>One part of a figure, drawn as one outline with a halo.</summary>
 /// <param name="Tone">What it is.</param>

@@ -39,12 +39,12 @@ public static class PlannedTime
         var total = score.TotalMs;
         for (var step = 0; step < MostSteps; step++)
         {
-            var best = Steps(plan, score.Catalogue, total > wanted)
+            var nearer = Steps(plan, score.Catalogue, total > wanted)
                 .Select(next => (Plan: next, Total: ClassCompiler.Compile(next, score.Catalogue, score.Ways, false).TotalMs))
                 .Where(next => Math.Abs(next.Total - wanted) < Math.Abs(total - wanted))
-                .MinBy(next => Math.Abs(next.Total - wanted));
-            if (best.Plan is null) break;
-            (plan, total) = best;
+                .ToList();
+            if (nearer.Count == 0) break;
+            (plan, total) = nearer.MinBy(next => Math.Abs(next.Total - wanted));
         }
         return plan;
     }

@@ -36,6 +36,7 @@ public sealed partial class ApiJson : JsonSerializerContext
     public static void Apply(JsonSerializerOptions options)
     {
         options.TypeInfoResolverChain.Insert(0, Default);
+        options.NumberHandling = JsonNumberHandling.Strict;
         options.DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull;
         foreach (var converter in Words) options.Converters.Add(converter);
     }

@@ -1,0 +1,42 @@
+import { SvelteMap } from 'svelte/reactivity';
+import { api, type Figure } from '../lib/api/client';
+
+/** Pictures of lines, by move, position and option. All that a screen lacks is asked for in one request. */
+class Figures {
+  private known = new SvelteMap<string, Figure>();
+  private asked = new Set<string>();
+  private wanted: string[] = [];
+
+  static key(move: string, position: string, option: string): string {
+    return `${move}@${position}@${option}`;
+  }
+
+  /** The picture, or undefined until it has come. */
+  of(key: string): Figure | undefined {
+    const figure = this.known.get(key);
+    if (!figure) this.want(key);
+    return figure;
+  }
+
+  private want(key: string) {
+    if (this.asked.has(key)) return;
+    this.asked.add(key);
+    // Everything wanted in the same turn goes together.
+    if (this.wanted.length === 0) queueMicrotask(() => void this.fetch());
+    this.wanted.push(key);
+  }
+
+  private async fetch() {
+    const keys = this.wanted.splice(0).sort();
+    try {
+      const { data } = await api.GET('/api/figures', { params: { query: { of: keys.join(',') } } });
+      for (const [key, figure] of Object.entries(data?.figures ?? {})) this.known.set(key, figure);
+    } catch {
+      // A picture that does not come leaves its frame empty; the next change of the class asks again.
+      for (const key of keys) this.asked.delete(key);
+    }
+  }
+}
+
+export const figures = new Figures();
+export const figureKey = Figures.key;

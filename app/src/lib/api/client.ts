@@ -1,0 +1,30 @@
+import createClient from 'openapi-fetch';
+import type { AmpleTideClass, Item, Line, Section, Set as LineSet } from './classFile';
+import type { components, paths } from './schema';
+
+type Schemas = components['schemas'];
+
+export type ClassFile = AmpleTideClass;
+export type { Item, Line, LineSet, Section };
+export type Score = Schemas['ScoreAnswer'];
+export type LineScore = Schemas['LineAnswer'];
+export type Finding = Schemas['FindingAnswer'];
+export type Fix = Schemas['FixAnswer'];
+export type Move = Schemas['MoveSummary'];
+export type Position = Schemas['PositionAnswer'];
+export type Figure = Schemas['Figure'];
+export type FigurePart = Schemas['FigurePart'];
+export type Capsule = Schemas['Capsule'];
+export type ShelfEntry = Schemas['ShelfEntry'];
+export type Applied = Omit<Schemas['ApplyAnswer'], 'class'> & { class: ClassFile };
+
+export const api = createClient<paths>({ baseUrl: '/' });
+
+/** What went wrong, in the server's own sentence where there is one. */
+export function sentence(problem: unknown): string {
+  if (problem && typeof problem === 'object' && 'title' in problem) {
+    const { title, detail } = problem as { title: string; detail?: string };
+    return detail ? `${title} ${detail}` : title;
+  }
+  return 'The server cannot be reached. What you see is kept here until it answers.';
+}

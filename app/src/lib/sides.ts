@@ -1,0 +1,73 @@
+import type { Move } from './api/client';
+
+export type Side = 'right' | 'left' | 'none';
+
+/** The words of a side order, by how a move has sides: what the file writes and what the teacher reads. */
+const pairs = {
+  'one-sided': { words: ['right', 'left'], said: ['right', 'left'] },
+  crossing: { words: ['over', 'under'], said: ['right on top', 'left on top'] },
+  clockwise: { words: ['cw', 'ccw'], said: ['clockwise', 'the other way'] },
+  backwards: { words: ['back', 'forward'], said: ['backwards', 'forwards'] },
+  inwards: { words: ['in', 'out'], said: ['inwards', 'outwards'] },
+} as const;
+
+function pairOf(move: Move) {
+  if (move.sides === 'circling') return pairs[move.circle];
+  return move.sides === 'crossing' ? pairs.crossing : pairs['one-sided'];
+}
+
+export interface SideChoice {
+  word: string;
+  said: { text: string; side: Side }[];
+}
+
+/** What a line of this move can be done on, in the order of a menu. */
+export function choices(move: Move): SideChoice[] {
+  if (move.sides === 'none') return [];
+  if (move.sides === 'alternating') {
+    return [
+      { word: 'alternate', said: [{ text: 'alternating from the right', side: 'right' }] },
+      { word: 'alternate-left', said: [{ text: 'alternating from the left', side: 'left' }] },
+    ];
+  }
+  const { words, said } = pairOf(move);
+  const right = { text: said[0], side: 'right' as const };
+  const left = { text: said[1], side: 'left' as const };
+  return [
+    { word: `${words[0]}-${words[1]}`, said: [right, left] },
+    { word: `${words[1]}-${words[0]}`, said: [left, right] },
+    { word: words[0], said: [right] },
+    { word: words[1], said: [left] },
+  ];
+}
+
+/** The choice a line has made, or the move's own. */
+export function chosen(move: Move, word: string | null | undefined, leftFirst: boolean): SideChoice | null {
+  const all = choices(move);
+  return all.find((c) => c.word === word) ?? all[leftFirst ? 1 : 0] ?? null;
+}
+
+export interface Spoken {
+  text: string;
+  side: Side;
+}
+
+const swaps: Record<string, string> = {
+  right: 'left',
+  left: 'right',
+  clockwise: 'the other way round',
+  backwards: 'forwards',
+  inwards: 'outwards',
+};
+
+/** A cue said for a side, its side words told apart. */
+export function spoken(cue: string, side: Side): Spoken[] {
+  return cue.split(/(\{[a-z ]+\})/).flatMap((piece, i): Spoken[] => {
+    if (!piece) return [];
+    if (!piece.startsWith('{')) return [{ text: piece, side: 'none' }];
+    const word = piece.slice(1, -1);
+    const said = side === 'left' ? (swaps[word] ?? word) : word;
+    const text = i <= 1 && cue.startsWith('{') ? said.charAt(0).toUpperCase() + said.slice(1) : said;
+    return [{ text, side: said === 'right' ? 'right' : said === 'left' ? 'left' : 'none' }];
+  });
+}

@@ -1,0 +1,13 @@
+/** Minutes and seconds, as a clock shows them. */
+export function clock(ms: number): string {
+  const seconds = Math.round(Math.abs(ms) / 1000);
+  const minutes = Math.floor(seconds / 60);
+  return `${minutes}:${String(seconds % 60).padStart(2, '0')}`;
+}
+
+const days = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'long' });
+
+/** A day in the reader's own way of writing it. */
+export function day(iso: string): string {
+  return days.format(new Date(iso));
+}

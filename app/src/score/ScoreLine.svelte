@@ -1,0 +1,157 @@
+<script lang="ts">
+  import Lock from '@lucide/svelte/icons/lock';
+  import Figure from '../figures/Figure.svelte';
+  import { figureKey, figures } from '../figures/figures.svelte';
+  import { catalogue } from '../lib/catalogue.svelte';
+  import { chosen, type Side } from '../lib/sides';
+  import { clock } from '../lib/time';
+  import Cue from './Cue.svelte';
+  import DoseStepper from './DoseStepper.svelte';
+  import type { PlanState, Unit } from './plan.svelte';
+  import type { LineRow } from './rows';
+  import SideMark from './SideMark.svelte';
+
+  interface Props {
+    plan: PlanState;
+    row: LineRow;
+    inSidedSet: boolean;
+    onsides: (id: string, anchor: HTMLElement) => void;
+  }
+
+  const { plan, row, inSidedSet, onsides }: Props = $props();
+
+  const id = $derived(row.line.id ?? '');
+  const move = $derived(catalogue.moves.get(row.line.move));
+  const leftFirst = $derived(plan.document?.conventions?.firstSide === 'left');
+  const sides = $derived(move && !inSidedSet ? chosen(move, row.line.sides, leftFirst) : null);
+  const side = $derived<Side>(sides?.said[0]?.side ?? 'right');
+  const position = $derived(row.score?.position ?? move?.positions[0] ?? '');
+  const unit = $derived((row.score?.unit ?? move?.dose.unit ?? 'breaths') as Unit);
+  const amount = $derived(row.line[unit] ?? row.score?.amount ?? move?.dose.usual ?? 1);
+  const step = $derived(
+    (unit === 'seconds' ? 15 : unit === 'beats' ? 4 : 1) * (move?.sides === 'alternating' ? 2 : 1),
+  );
+  const cueOf = (breath: string) => move?.phases.find((p) => p.breath === breath)?.cue;
+  const lone = $derived(move && !cueOf('in') && !cueOf('out') ? move.phases[0] : null);
+  const key = $derived(figureKey(row.line.move, position, row.line.option ?? 'base'));
+  const startMs = $derived(row.score?.occurrences[0]?.startMs);
+</script>
+
+<div
+  class="line"
+  class:selected={plan.selected === id}
+  class:concerned={plan.concerned.includes(id)}
+  role="listitem"
+  data-line={id}
+>
+  <button
+    class="text-left text-muted"
+    tabindex={plan.selected === id ? 0 : -1}
+    data-select={id}
+    onclick={() => (plan.selected = id)}
+  >
+    {startMs === undefined ? '–' : clock(startMs)}<span class="sr-only"> {move?.name ?? row.line.move}</span>
+  </button>
+  <div class="picture" aria-hidden="true">
+    {#if move && position}
+      <Figure figure={figures.of(key)} mirrored={side === 'left'} label={move.name} width={84} height={64} />
+    {/if}
+  </div>
+  <div class="min-w-0">
+    <h3 class="font-sans text-[16px] leading-snug font-bold">{move?.name ?? row.line.move}</h3>
+    <div class="flex flex-wrap items-center gap-x-3 text-[13.5px] text-muted">
+      {#if sides}
+        <button
+          class="sides"
+          aria-label="Sides of {move?.name}: {sides.said.map((s) => s.text).join(', then ')}"
+          onclick={(e) => onsides(id, e.currentTarget)}
+        >
+          {#each sides.said as said (said.text)}<SideMark text={said.text} side={said.side} />{/each}
+        </button>
+      {:else if inSidedSet && move && move.sides !== 'none'}
+        <span>follows the set</span>
+      {/if}
+      {#if row.line.option && row.line.option !== 'base'}<span>{row.line.option}</span>{/if}
+      {#if row.line.locked}<span class="inline-flex items-center gap-1"
+          ><Lock size={13} aria-hidden="true" />locked</span
+        >{/if}
+      {#if !move}<span class="text-serious">not in the catalogue</span>{/if}
+      {#if row.score?.wayMissing}<span class="text-serious">no way here</span>{/if}
+    </div>
+  </div>
+  <DoseStepper
+    name={move?.name ?? row.line.move}
+    {unit}
+    {amount}
+    {step}
+    locked={row.line.locked ?? false}
+    onchange={(next) => plan.setDose(id, unit, next)}
+  />
+  {#if lone}
+    <div class="cues lone">
+      <Cue label={lone.breath === 'stay' ? 'stay' : 'beat'} cue={lone.cue} {side} />
+    </div>
+  {:else if move}
+    <div class="cues"><Cue label="in" cue={cueOf('in') ?? cueOf('stay') ?? ''} {side} /></div>
+    <div class="cues"><Cue label="out" cue={cueOf('out') ?? cueOf('stay') ?? ''} {side} /></div>
+  {/if}
+</div>
+
+<style>
+  .line {
+    display: grid;
+    grid-template-columns: 52px 88px minmax(150px, 1.1fr) 140px minmax(0, 1fr) minmax(0, 1fr);
+    align-items: center;
+    gap: 10px;
+    min-height: 74px;
+    padding: 4px 14px 4px 0;
+    border-radius: 14px;
+  }
+  .line > button {
+    min-height: 40px;
+    padding-left: 8px;
+  }
+  .selected {
+    background: var(--raised);
+    box-shadow: inset 0 0 0 2px var(--deep);
+  }
+  .concerned {
+    background: var(--band);
+  }
+  .picture {
+    content-visibility: auto;
+    contain-intrinsic-size: 84px 64px;
+  }
+  .sides {
+    display: inline-flex;
+    flex-wrap: wrap;
+    gap: 0 10px;
+    min-height: 26px;
+    border-radius: 6px;
+    text-decoration: underline dotted transparent;
+    text-underline-offset: 3px;
+  }
+  .sides:hover {
+    text-decoration-color: currentColor;
+  }
+  .lone {
+    grid-column: span 2;
+  }
+  @media (max-width: 1100px) {
+    .line {
+      grid-template-columns: 46px 76px minmax(0, 1fr) 136px;
+    }
+    .cues {
+      display: none;
+    }
+  }
+  @media (max-width: 560px) {
+    .line {
+      grid-template-columns: 40px minmax(0, 1fr) 130px;
+      padding-right: 4px;
+    }
+    .picture {
+      display: none;
+    }
+  }
+</style>

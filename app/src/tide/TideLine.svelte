@@ -1,0 +1,175 @@
+<script lang="ts">
+  import { clock } from '../lib/time';
+  import { heightAt, surface, water, x, y, type TideFrame } from './tide';
+
+  export interface Band {
+    id: string;
+    name: string;
+    fromMs: number;
+    toMs: number;
+  }
+  export interface Tick {
+    ms: number;
+    side: 'right' | 'left';
+  }
+  export interface Mark {
+    ms: number;
+    level: 'serious' | 'notable' | 'hint';
+    text: string;
+  }
+
+  interface Props {
+    points: number[][];
+    totalMs: number;
+    wantedMs: number;
+    bands: Band[];
+    ticks: Tick[];
+    marks: Mark[];
+    /** Where the selected line begins. */
+    playhead: number | null;
+    /** How the line would run after a fix that is being looked at. */
+    preview: number[][] | null;
+    onseek: (ms: number) => void;
+  }
+
+  const { points, totalMs, wantedMs, bands, ticks, marks, playhead, preview, onseek }: Props = $props();
+
+  let width = $state(1200);
+  const span = $derived(Math.max(totalMs, wantedMs, 1));
+  const frame = $derived<TideFrame>({ width, height: 116, top: 12, totalMs: span });
+  const minutes = $derived(
+    Array.from({ length: Math.floor(span / 60_000 / step(span)) + 1 }, (_, i) => i * step(span)),
+  );
+  const wide = $derived(bands.filter((b) => x(frame, b.toMs - b.fromMs) > b.name.length * 7 + 12));
+
+  function step(ms: number): number {
+    return ms > 70 * 60_000 ? 10 : ms > 25 * 60_000 ? 5 : 2;
+  }
+
+  function seek(event: MouseEvent & { currentTarget: SVGSVGElement }) {
+    const box = event.currentTarget.getBoundingClientRect();
+    onseek(((event.clientX - box.left) / box.width) * span);
+  }
+</script>
+
+<div class="px-6 max-md:px-3">
+  <div bind:clientWidth={width}>
+    <!-- The same can be reached with the arrow keys in the score, and is read out as text below. -->
+    <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_noninteractive_element_interactions -->
+    <svg
+      viewBox="0 0 {width} 158"
+      class="block h-[158px] w-full cursor-pointer"
+      role="img"
+      aria-labelledby="tide-text"
+      onclick={seek}
+    >
+      <defs>
+        <linearGradient id="water" x1="0" y1="0" x2="0" y2="1">
+          <stop offset="0" stop-color="var(--water-top)" />
+          <stop offset="1" stop-color="var(--water-bottom)" />
+        </linearGradient>
+      </defs>
+      <g transform="translate(0 18)">
+        {#each bands as band, i (band.id)}
+          <rect
+            x={x(frame, band.fromMs)}
+            width={Math.max(0, x(frame, band.toMs - band.fromMs))}
+            height="116"
+            fill={i % 2 ? 'var(--band)' : 'none'}
+          />
+        {/each}
+        {#each wide as band (band.id)}
+          <text class="band" x={x(frame, band.fromMs) + 5} y="-5">{band.name}</text>
+        {/each}
+        <path d={water(frame, points)} fill="url(#water)" />
+        <path d={surface(frame, points)} class="surface" />
+        {#if preview}<path d={surface(frame, preview)} class="preview" />{/if}
+        {#each ticks as tick, i (i)}
+          <text
+            class="tick {tick.side}"
+            x={x(frame, tick.ms)}
+            y={Math.max(8, y(frame, heightAt(points, tick.ms)) - 8)}>{tick.side === 'right' ? '◑' : '◐'}</text
+          >
+        {/each}
+        {#each minutes as minute (minute)}
+          <text class="axis" x={Math.min(width - 8, Math.max(6, x(frame, minute * 60_000)))} y="133"
+            >{minute}</text
+          >
+        {/each}
+        {#each marks as mark, i (i)}
+          <path class="mark {mark.level}" d="M{x(frame, mark.ms)} 117l5 8h-10z"
+            ><title>{mark.text}</title></path
+          >
+        {/each}
+        {#if Math.abs(wantedMs - totalMs) > 1000}
+          <line class="wanted" x1={x(frame, wantedMs)} x2={x(frame, wantedMs)} y1="0" y2="116" />
+        {/if}
+        {#if playhead !== null}
+          <line class="playhead" x1={x(frame, playhead)} x2={x(frame, playhead)} y1="0" y2="120" />
+          <circle cx={x(frame, playhead)} cy="120" r="4.5" fill="var(--ink)" />
+        {/if}
+      </g>
+    </svg>
+  </div>
+  <p id="tide-text" class="sr-only">
+    Tide line, {clock(totalMs)} of {clock(wantedMs)}: {bands
+      .map((b) => `${b.name} from ${clock(b.fromMs)} to ${clock(b.toMs)}`)
+      .join('; ')}.
+  </p>
+</div>
+
+<style>
+  .band {
+    font: 600 12.5px var(--font-head);
+    fill: var(--muted);
+  }
+  .axis {
+    font-size: 11.5px;
+    text-anchor: middle;
+    fill: var(--muted);
+  }
+  .tick {
+    font-size: 13px;
+    text-anchor: middle;
+    paint-order: stroke;
+    stroke: var(--ground);
+    stroke-width: 3px;
+  }
+  .right {
+    fill: var(--right);
+  }
+  .left {
+    fill: var(--left);
+  }
+  .surface {
+    fill: none;
+    stroke: var(--water-line);
+    stroke-width: 2;
+    stroke-linejoin: round;
+  }
+  .preview {
+    fill: none;
+    stroke: var(--serious);
+    stroke-width: 2;
+    stroke-dasharray: 3 5;
+    stroke-linecap: round;
+  }
+  .wanted {
+    stroke: var(--muted);
+    stroke-dasharray: 2 4;
+    stroke-width: 1.5;
+  }
+  .playhead {
+    stroke: var(--ink);
+    stroke-width: 2;
+  }
+  .serious {
+    fill: var(--serious);
+  }
+  .notable {
+    fill: var(--notable);
+  }
+  .hint {
+    fill: var(--hint);
+  }
+</style>

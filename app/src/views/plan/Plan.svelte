@@ -1,0 +1,97 @@
+<script lang="ts">
+  import { onMount, tick } from 'svelte';
+  import { catalogue } from '../../lib/catalogue.svelte';
+  import { PlanState } from '../../score/plan.svelte';
+  import { bandsOf, linesOf, marksOf, rowsOf, ticksOf } from '../../score/rows';
+  import ScoreView from '../../score/ScoreView.svelte';
+  import Soundings from '../../soundings/Soundings.svelte';
+  import TimeSpent from '../../soundings/TimeSpent.svelte';
+  import TideLine from '../../tide/TideLine.svelte';
+  import Conflict from './Conflict.svelte';
+  import PlanHeader from './PlanHeader.svelte';
+
+  const { params }: { params: { id: string } } = $props();
+  // The router makes a new view for another class.
+  // svelte-ignore state_referenced_locally
+  const plan = new PlanState(params.id);
+  const sections = $derived(plan.document ? rowsOf(plan.document, plan.score) : []);
+  const lines = $derived(sections.flatMap((s) => linesOf(s.rows)));
+  const startOf = (id: string | null) => lines.find((l) => l.line.id === id)?.score?.occurrences[0]?.startMs;
+
+  onMount(() => {
+    void catalogue.load();
+    void plan.load().then(() => (plan.selected ??= lines[0]?.line.id ?? null));
+  });
+
+  async function go(id: string) {
+    plan.selected = id;
+    await tick();
+    document
+      .querySelector(`[data-line="${CSS.escape(id)}"]`)
+      ?.scrollIntoView({ block: 'center', behavior: 'smooth' });
+  }
+
+  function seek(ms: number) {
+    const before = lines.filter((l) => (l.score?.occurrences[0]?.startMs ?? Infinity) <= ms);
+    const line = before.at(-1) ?? lines[0];
+    if (line?.line.id) void go(line.line.id);
+  }
+
+  function leave(event: BeforeUnloadEvent) {
+    if (plan.unsaved) event.preventDefault();
+  }
+</script>
+
+<svelte:head><title>{plan.document?.title ?? 'Class'} · Ample Tide</title></svelte:head>
+<svelte:window onbeforeunload={leave} />
+
+<div class="flex h-full flex-col max-md:h-auto">
+  {#if plan.document}
+    <PlanHeader {plan} />
+    {#if plan.saving === 'conflict'}<Conflict {plan} />{/if}
+    {#if plan.trouble ?? catalogue.trouble}
+      <p role="alert" class="mx-6 mb-2 rounded-xl bg-sand px-4 py-2">{plan.trouble ?? catalogue.trouble}</p>
+    {/if}
+    <TideLine
+      points={plan.score?.tide ?? []}
+      totalMs={plan.score?.totalMs ?? 0}
+      wantedMs={plan.document.minutes * 60_000}
+      bands={bandsOf(sections, plan.score?.totalMs ?? 0)}
+      ticks={ticksOf(plan.score)}
+      marks={marksOf(plan.score)}
+      playhead={startOf(plan.selected) ?? null}
+      preview={plan.preview?.answer.after.tide ?? null}
+      onseek={seek}
+    />
+    <main class="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_340px] max-md:grid-cols-1">
+      <!-- Scrolled with the keyboard too, so it takes the focus. -->
+      <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+      <div
+        class="overflow-y-auto pl-10 max-md:overflow-visible max-md:pl-6"
+        tabindex="0"
+        role="region"
+        aria-label="The class, line by line"
+      >
+        <ScoreView {plan} {sections} />
+      </div>
+      <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+      <aside
+        class="overflow-y-auto px-5 pt-3 pb-10 max-md:overflow-visible"
+        tabindex="0"
+        aria-label="Soundings and time"
+      >
+        <Soundings {plan} ongo={go} />
+        {#if plan.score}<TimeSpent score={plan.score} />{/if}
+      </aside>
+    </main>
+  {:else if plan.trouble}
+    <main class="mx-auto max-w-xl p-10">
+      <h1 class="text-3xl">The class did not open</h1>
+      <p role="alert" class="my-4">{plan.trouble}</p>
+      <button class="press-deep" onclick={() => plan.load()}>Try again</button>
+      <a class="press ml-2 inline-flex items-center" href="#/">To the shelf</a>
+    </main>
+  {:else}
+    <p class="p-10 text-muted" role="status">Opening the class</p>
+  {/if}
+</div>

@@ -1,0 +1,45 @@
+<script lang="ts">
+  import ThemeButton from '../../lib/ThemeButton.svelte';
+  import { clock } from '../../lib/time';
+  import type { PlanState } from '../../score/plan.svelte';
+  import Wave from '../Wave.svelte';
+
+  const { plan }: { plan: PlanState } = $props();
+
+  const wantedMs = $derived((plan.document?.minutes ?? 0) * 60_000);
+  const totalMs = $derived(plan.score?.totalMs ?? 0);
+  const off = $derived(totalMs - wantedMs);
+  const about = $derived(
+    [
+      plan.document?.group?.size ? `${plan.document.group.size} people` : '',
+      plan.document?.theme?.areas?.join(', ') ?? '',
+    ]
+      .filter(Boolean)
+      .join(' · '),
+  );
+  const saved = {
+    saved: 'Saved',
+    waiting: 'Not saved yet',
+    saving: 'Saving',
+    conflict: 'Changed elsewhere',
+    refused: 'Not saved',
+    offline: 'Offline, kept here',
+  };
+</script>
+
+<header class="flex flex-wrap items-center gap-x-5 gap-y-1 px-6 py-3 max-md:px-3">
+  <a href="#/" class="inline-flex min-h-10 items-center" aria-label="To the shelf"><Wave /></a>
+  <div class="min-w-0">
+    <h1 class="truncate text-[23px]">{plan.document?.title ?? ''}</h1>
+    <p class="truncate text-[14px] text-muted">{about}</p>
+  </div>
+  <div class="ml-auto flex flex-wrap items-baseline gap-x-4 text-muted" aria-live="polite">
+    <span><b class="font-head text-[25px] font-semibold text-ink">{clock(totalMs)}</b> planned</span>
+    <span>{clock(wantedMs)} wanted</span>
+    {#if Math.abs(off) >= 1000}
+      <span class:text-serious={Math.abs(off) > 60_000}>{clock(off)} {off > 0 ? 'over' : 'short'}</span>
+    {/if}
+  </div>
+  <span class="w-32 text-[14px] text-muted max-md:w-auto" role="status">{saved[plan.saving]}</span>
+  <ThemeButton />
+</header>
