@@ -36,10 +36,11 @@ public sealed class CatalogueFile(string name, string text, List<CatalogueProble
             Wrong(1, $"the file is longer than {MostCharacters} characters");
             return [];
         }
+        var parser = new Parser(new StringReader(text));
         try
         {
             var stream = new YamlStream();
-            stream.Load(new StringReader(text));
+            stream.Load(parser);
             if (stream.Documents.Count == 0) return [];
             if (stream.Documents[0].RootNode is not YamlSequenceNode list)
             {
@@ -51,6 +52,12 @@ public sealed class CatalogueFile(string name, string text, List<CatalogueProble
         catch (YamlException error)
         {
             Wrong((int)error.Start.Line, $"not valid YAML: {error.Message}");
+            return [];
+        }
+        catch (InvalidOperationException)
+        {
+            // The parser trips over some broken texts without a place of its own; what it read last is where it stands.
+            Wrong((int)(parser.Current?.End.Line ?? 1), "not valid YAML from here on");
             return [];
         }
     }

@@ -36,7 +36,7 @@ public sealed record Landmark(string Name, Segment Segment, Vector Place)
         new("pubis", Segment.Pelvis, new(0, 0.010, PelvisDepth)),
         new("low-back", Segment.Lower, new(0, 0.040, -0.060)),
         new("back", Segment.Upper, new(0, -0.060, -ChestDepth)),
-        new("heart", Segment.Upper, new(0.012, -0.062, ChestDepth + 0.006)),
+        new("heart", Segment.Upper, new(0, -0.062, ChestDepth + 0.006)),
         new("breastbone", Segment.Upper, new(0, -0.055, ChestDepth)),
         new("occiput", Segment.Head, new(0, HeadCentre, -HeadRadius - 0.004)),
         new("forehead", Segment.Head, new(0, HeadCentre + 0.025, HeadRadius - 0.004)),

@@ -18,10 +18,11 @@ public static class Load
     {
         var range = Axes.Normal(axis);
         if (axis <= Axis.PelvisTurn) return 0;
-        var from = Axes.SideOf(axis) == Side.None ? 0 : baseDegrees;
+        var isTrunk = Axes.SideOf(axis) == Side.None;
+        var from = isTrunk ? 0 : baseDegrees;
         var way = degrees - from;
         var toEnd = way >= 0 ? range.Most - from : from - range.Least;
-        return toEnd < LeastWayToGo ? 0 : Math.Clamp(way / toEnd, -Beyond, Beyond);
+        return !isTrunk && toEnd < LeastWayToGo ? 0 : Math.Clamp(way / toEnd, -Beyond, Beyond);
     }
 
     /// <summary>The loads of all axes, in the order of <see cref="Axis"/>.</summary>

@@ -15,6 +15,10 @@ public readonly record struct Worked(uint RightAreas, uint LeftAreas, ulong Plus
         (uint)Bits(facts.RightStretch, s => s >= Enough), (uint)Bits(facts.LeftStretch, s => s >= Enough),
         Bits(facts.Loads, u => u >= Enough), Bits(facts.Loads, u => u <= -Enough));
 
+    /// <summary>What either works on.</summary>
+    public Worked And(Worked other) =>
+        new(RightAreas | other.RightAreas, LeftAreas | other.LeftAreas, Plus | other.Plus, Minus | other.Minus);
+
     private static ulong Bits(double[] values, Func<double, bool> counts)
     {
         ulong bits = 0;

@@ -27,12 +27,16 @@ public sealed record PhaseForm(Phase Phase, Shape Shape, Facts Facts, Facts Mirr
 {
     private readonly Worked worked = Worked.Of(Facts);
     private readonly Worked mirroredWorked = Worked.Of(MirroredFacts);
+    private readonly Worked bothWorked = Worked.Of(Facts).And(Worked.Of(MirroredFacts));
 
     /// <summary>The facts of the side that is being done.</summary>
     public Facts On(Side side) => side == Side.Left ? MirroredFacts : Facts;
 
-    /// <summary>What is worked on when that side is being done.</summary>
-    public Worked WorkedOn(Side side) => side == Side.Left ? mirroredWorked : worked;
+    /// <summary>
+    /// What is worked on when that side is being done. A move without sides works on both alike: which shin happens to lie in
+    /// front is not its business.
+    /// </summary>
+    public Worked WorkedOn(Side side) => side switch { Side.Right => worked, Side.Left => mirroredWorked, _ => bothWorked };
 }
 
 /// <summary>Places the phases of a move one after another, from the base shape of a position.</summary>

@@ -7,10 +7,10 @@ namespace AmpleTide.Core.Planning;
 /// <summary>A chain of ways from one position to another.</summary>
 /// <param name="Ways">In order; none when the positions are the same.</param>
 /// <param name="Cost">Milliseconds and weighted demands, see <see cref="WayNetwork.CostOf"/>.</param>
-public sealed record Path(IReadOnlyList<Way> Ways, long Cost)
+public sealed record Route(IReadOnlyList<Way> Ways, long Cost)
 {
     /// <summary>Staying where one is.</summary>
-    public static readonly Path Stay = new([], 0);
+    public static readonly Route Stay = new([], 0);
 }
 
 /// <summary>The ways between positions, and the cheapest chain of them for a group in a place.</summary>
@@ -20,21 +20,21 @@ public sealed class WayNetwork(MoveCatalogue catalogue)
     // not much longer. Common practice, no source.
     private const int DemandCost = 4000;
 
-    private readonly ConcurrentDictionary<(string From, Going Going), Dictionary<string, Path>> trees = new();
+    private readonly ConcurrentDictionary<(string From, Going Going), Dictionary<string, Route>> trees = new();
 
     /// <summary>The cheapest chain of ways.</summary>
     /// <param name="from">The position we are in.</param>
     /// <param name="to">The position we want.</param>
     /// <param name="plan">Group and place, whose limits rule ways out.</param>
     /// <returns>Null when there is none.</returns>
-    public Path? Cheapest(string from, string to, ClassPlan plan) =>
-        from == to ? Path.Stay : TreeFrom(from, Going.Of(plan)).GetValueOrDefault(to);
+    public Route? Cheapest(string from, string to, ClassPlan plan) =>
+        from == to ? Route.Stay : TreeFrom(from, Going.Of(plan)).GetValueOrDefault(to);
 
     /// <summary>How a group goes about, prepared once a class.</summary>
-    public Func<string, string, Path?> For(ClassPlan plan)
+    public Func<string, string, Route?> For(ClassPlan plan)
     {
         var going = Going.Of(plan);
-        return (from, to) => from == to ? Path.Stay : TreeFrom(from, going).GetValueOrDefault(to);
+        return (from, to) => from == to ? Route.Stay : TreeFrom(from, going).GetValueOrDefault(to);
     }
 
     /// <summary>What a way costs a group: its time in milliseconds, and something for each demand.</summary>
@@ -44,14 +44,14 @@ public sealed class WayNetwork(MoveCatalogue catalogue)
         return Timing.WayMs(way, pace, older) + (demands * DemandCost);
     }
 
-    private Dictionary<string, Path> TreeFrom(string from, Going going) => trees.GetOrAdd((from, going), Grow);
+    private Dictionary<string, Route> TreeFrom(string from, Going going) => trees.GetOrAdd((from, going), Grow);
 
     // Dijkstra; positions are few, so the nearest open one is found by looking. O(positions² + ways).
-    private Dictionary<string, Path> Grow((string From, Going Going) key)
+    private Dictionary<string, Route> Grow((string From, Going Going) key)
     {
         var (from, going) = key;
-        var reached = new Dictionary<string, Path>();
-        var open = new Dictionary<string, Path> { [from] = Path.Stay };
+        var reached = new Dictionary<string, Route>();
+        var open = new Dictionary<string, Route> { [from] = Route.Stay };
         while (open.Count > 0)
         {
             var (at, path) = open.MinBy(o => o.Value.Cost);

@@ -11,7 +11,7 @@ public sealed class ClassCompiler
     private readonly ClassPlan plan;
     private readonly MoveCatalogue catalogue;
     private readonly WayNetwork ways;
-    private readonly Func<string, string, Planning.Path?> cheapest;
+    private readonly Func<string, string, Route?> cheapest;
     private readonly BreathPatterns classBreath;
     private readonly List<ScoreEvent>? events;
     private readonly int[] msByKind = new int[5];
@@ -174,7 +174,8 @@ public sealed class ClassCompiler
     private int TalkIn(LineScore line, Move move, Side side, BreathPatterns breath, int wayMs, bool known)
     {
         var first = taught.Add((move.Id, line.Line.Option));
-        var text = first ? line.Line.Talk ?? move.Talk.First : line.Occurrences.Count == 0 && move.Sides == Sidedness.None ? move.Name : move.Talk.Second;
+        // Whoever knows a move without sides needs only its name.
+        var text = first ? line.Line.Talk ?? move.Talk.First : move.Sides == Sidedness.None ? move.Name : move.Talk.Second;
         var ms = Timing.TalkMs(Words.Count(text), move.IsStillness, plan.Group);
         if (known) ms = Timing.Ms(ms / 1000.0 * Timing.KnownChain);
         // The talk begins while the group is still on its way; what is left of it is heard in place.
@@ -199,7 +200,7 @@ public sealed class ClassCompiler
         var (unit, amount) = (line.Dose.Unit, line.Dose.Amount);
         var form = line.Form!;
         var (firstStay, lastStay) = Stays(form);
-        Collide(line, form.Phases[line.Move!.Second == Second.Reverse && side == Side.Left ? form.Phases.Count - 1 : 0].Phase.Breath, breath);
+        Collide(line, form.Phases[0].Phase.Breath, breath);
         if (unit == Unit.Beats) TakeBeats(line, side, alternates, amount);
         else if (firstStay >= 0 && !alternates && unit != Unit.Rounds) TakeHold(line, side, firstStay, lastStay, breath);
         else TakeRounds(line, side, alternates, unit == Unit.Seconds ? Math.Max(1, Timing.Ms(amount) / Math.Max(1, RoundMs(form, breath))) : amount, breath);
@@ -273,7 +274,8 @@ public sealed class ClassCompiler
     private void TakePhase(LineScore line, int index, Side side, int ms, int round, int of, Breath? taken = null)
     {
         var phase = line.Form!.Phases[index];
-        var shown = line.Move!.Second == Second.Reverse ? Side.Right : side;
+        // Going backward in time both sides do the same shapes.
+        var shown = line.Move!.Second == Second.Reverse ? Side.None : side;
         foreach (var what in phase.Phase.Opens) open.Open(what, now, line);
         var breath = taken ?? phase.Phase.Breath;
         var cue = events is null ? null : CueOf(line.Line, phase.Phase, index, side, round, of);

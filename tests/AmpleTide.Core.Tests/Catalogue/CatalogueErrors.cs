@@ -1,0 +1,84 @@
+using AmpleTide.Catalogue;
+
+namespace AmpleTide.Core.Tests.Catalogue;
+
+/// <summary>A mistake in a catalogue file is told with its file, its line and the field.</summary>
+public class CatalogueErrors
+{
+    private const string Position =
+        """
+        - id: stand
+          name: Standing
+          family: standing
+          level: standing
+          pelvisHeight: 0.53
+          shape: { pelvis.pitch: 0 }
+          contacts: { feet: floor }
+        """;
+
+    private const string Move =
+        """
+        - id: nod
+          name: Nod
+          kind: flow
+          in: [stand]
+          dose: { rounds: [1, 2, 3] }
+          talk:
+            first: Nod slowly
+          phases:
+            - { breath: out, shape: { neck.flexion: 20 }, cue: { long: Chin sinks, short: Chin sinks } }
+          options:
+            easier: { cue: Smaller, shape: { neck.flexion: 10 } }
+          cautions: [Slowly]
+        """;
+
+    [Fact]
+    public void The_small_catalogue_is_right() => Assert.Single(Read(Move).Moves);
+
+    [Theory]
+    [InlineData("kind: flow", "kind: dance", 3, "kind: 'dance' is not one of")]
+    [InlineData("in: [stand]", "in: [sit]", 4, "there is no position 'sit'")]
+    [InlineData("rounds: [1, 2, 3]", "rounds: [3, 2, 1]", 5, "least, usual and most")]
+    [InlineData("first: Nod slowly", "first: Nod to the right", 7, "names a side outright")]
+    [InlineData("first: Nod slowly", "first: Nod to the {port}", 7, "{port} is not a placeholder")]
+    [InlineData("neck.flexion: 20 }, cue", "neck.flexion: 90 }, cue", 9, "out of reach")]
+    [InlineData("neck.flexion: 20 }, cue", "nose.flexion: 20 }, cue", 9, "there is no such axis")]
+    [InlineData("breath: out", "breath: up", 9, "'up' is not one of in, out")]
+    [InlineData("short: Chin sinks", "short: Chin sinks down and down and down again", 9, "8 words, 7 at most")]
+    [InlineData("cue: { long: Chin sinks, short: Chin sinks } }", "note: x, cue: { long: Chin sinks, short: Chin sinks } }", 9, "'note' is not a field here")]
+    [InlineData("cautions: [Slowly]", "caution: [Slowly]", 12, "'caution' is not a field here")]
+    [InlineData("name: Nod", "name: [", 2, "not valid YAML")]
+    [InlineData("id: nod", "id: &a nod", 0, "")]
+    public void A_mistake_is_told(string right, string wrong, int line, string reason)
+    {
+        var text = Move.Replace(right, wrong, StringComparison.Ordinal);
+        if (reason.Length == 0)
+        {
+            Assert.Single(Read(text).Moves);
+            return;
+        }
+        var error = Assert.Throws<CatalogueException>(() => Read(text));
+        Assert.Contains(error.Problems, p => p.File == "moves/a.yaml" && p.Line == line && p.Reason.Contains(reason, StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public void The_same_id_twice_is_a_mistake() =>
+        Assert.Contains("'nod' is there twice", Assert.Throws<CatalogueException>(() => Read(Move + "\n" + Move)).Message, StringComparison.Ordinal);
+
+    [Fact]
+    public void A_contact_that_cannot_be_reached_is_a_mistake()
+    {
+        var error = Assert.Throws<CatalogueException>(() => Read(Move.Replace("shape: { neck.flexion: 20 }", "shape: { shoulder.elevation: 90 }, contacts: { right.fist: floor }", StringComparison.Ordinal)));
+        Assert.Contains("cm off", error.Message, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_file_far_too_long_is_refused_before_it_is_parsed() =>
+        Assert.Contains("longer than", Assert.Throws<CatalogueException>(() => Read(Move + new string(' ', 2_100_000))).Message, StringComparison.Ordinal);
+
+    [Fact]
+    public void A_folder_that_is_not_there_is_told() =>
+        Assert.Contains("no such folder", Assert.Throws<CatalogueException>(() => CatalogueReader.ReadFolder("/nowhere/at/all")).Message, StringComparison.Ordinal);
+
+    private static Core.Catalogue.MoveCatalogue Read(string moves) => CatalogueReader.Read([new("positions.yaml", Position), new("moves/a.yaml", moves)]);
+}

@@ -1,0 +1,128 @@
+using AmpleTide.Core.Body;
+using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Classes;
+using AmpleTide.Core.Scoring;
+using FsCheck.Xunit;
+
+namespace AmpleTide.Core.Tests.Scoring;
+
+/// <summary>Laws that hold for any class.</summary>
+public class ScoreLaws
+{
+    [Property(MaxTest = 60)]
+    public void Events_tile_the_time(int seed)
+    {
+        var score = TestHouse.Score(AnyClass(seed));
+        var now = 0;
+        foreach (var e in score.Events!)
+        {
+            Assert.Equal(now, e.AtMs);
+            Assert.True(e.Ms > 0);
+            now += e.Ms;
+        }
+        Assert.Equal(score.TotalMs, now);
+        Assert.Equal(score.TotalMs, score.MsByKind.Sum());
+    }
+
+    [Property(MaxTest = 60)]
+    public void Without_events_everything_else_is_the_same(int seed)
+    {
+        var plan = AnyClass(seed);
+        var (with, without) = (TestHouse.Score(plan), ClassCompiler.Compile(plan, TestHouse.Catalogue, TestHouse.Ways, false));
+        Assert.Null(without.Events);
+        Assert.Equal(with.TotalMs, without.TotalMs);
+        Assert.Equal(with.Tide, without.Tide);
+        Assert.Equal(with.Lines.Select(l => l.Right), without.Lines.Select(l => l.Right));
+    }
+
+    [Property(MaxTest = 60)]
+    public void The_mirrored_class_has_its_ledgers_swapped_and_the_same_total(int seed)
+    {
+        var plan = AnyClass(seed);
+        var (score, mirrored) = (TestHouse.Score(plan), TestHouse.Score(Mirror(plan)));
+        Assert.Equal(score.TotalMs, mirrored.TotalMs);
+        foreach (var area in Enum.GetValues<Area>())
+        {
+            var (right, left) = (score.Ledgers.AreaMs(area, Side.Right), mirrored.Ledgers.AreaMs(area, Side.Left));
+            Assert.True(right == left, $"{area}: {right} on the right, {left} on the left of the mirrored class");
+            Assert.Equal(score.Ledgers.AreaMs(area), mirrored.Ledgers.AreaMs(area));
+        }
+        Assert.Equal(score.Ledgers.PlusMs(Axis.NeckSide), mirrored.Ledgers.MinusMs(Axis.NeckSide));
+        Assert.Equal(score.Ledgers.PlusMs(Axis.RightShoulderElevation), mirrored.Ledgers.PlusMs(Axis.LeftShoulderElevation));
+        foreach (var (line, other) in score.Lines.Zip(mirrored.Lines))
+        {
+            var swapped = !IsReversed(line.Line);
+            Assert.Equal(line.Right, swapped ? other.Left : other.Right);
+            Assert.Equal(line.Left, swapped ? other.Right : other.Left);
+        }
+    }
+
+    [Property(MaxTest = 30)]
+    public void An_edit_never_changes_the_lines_before_it(int seed)
+    {
+        var plan = AnyClass(seed);
+        var last = plan.Lines.Last();
+        var score = TestHouse.Score(plan);
+        var edited = TestHouse.Score(plan.ChangeLine(last.Id, l => l with { Move = "mountain", Sides = null, Dose = null, Position = null }));
+        foreach (var (line, other) in score.Lines.Zip(edited.Lines).Where(p => p.First.Line.Id != last.Id))
+        {
+            Assert.Equal(line.Position?.Id, other.Position?.Id);
+            // In a set the first round comes before the edited line, the others after it.
+            Assert.Equal(line.Occurrences[0], other.Occurrences[0]);
+        }
+    }
+
+    [Property(MaxTest = 60)]
+    public void The_tide_line_is_short_runs_forward_and_ends_with_the_class(int seed)
+    {
+        var score = TestHouse.Score(AnyClass(seed));
+        Assert.InRange(score.Tide.Count, 1, 400);
+        Assert.True(score.Tide.Zip(score.Tide.Skip(1)).All(p => p.First.Ms <= p.Second.Ms));
+        Assert.Equal(score.TotalMs, score.Tide[^1].Ms);
+        Assert.All(score.Tide, p => Assert.InRange(p.Height, 20, 800));
+    }
+
+    /// <summary>A class of any moves, doses, sides and sets.</summary>
+    internal static ClassPlan AnyClass(int seed)
+    {
+        var random = new Random(seed);
+        var number = 0;
+        Line AnyLine()
+        {
+            var move = TestHouse.Catalogue.Moves[random.Next(TestHouse.Catalogue.Moves.Count)];
+            var order = SideOrder.For(move, random.Next(2) == 0 ? Side.Right : Side.Left);
+            return new()
+            {
+                Id = $"l{++number}", Move = move.Id,
+                Dose = random.Next(3) == 0 ? null : new(move.Dose.Unit, random.Next(move.Dose.Least, move.Dose.Most + 1)),
+                Sides = order.Passes[0] != Side.None && random.Next(4) == 0 ? SideOrder.Single(move, Side.Right) : order,
+                Option = random.Next(3) == 0 ? "easier" : "base", PauseAfter = random.Next(3), PauseBetween = random.Next(2),
+            };
+        }
+        Item AnyItem() => random.Next(5) > 0 ? AnyLine() : new Set
+        {
+            Id = $"t{++number}", Items = [AnyLine(), AnyLine()], PauseBetween = random.Next(2),
+            Rounds = random.Next(2) == 0 ? [Side.Right, Side.Left] : [Side.None, Side.None, Side.None],
+        };
+        return new()
+        {
+            Id = "any", Title = "Any", Minutes = 30, StartsIn = "seated-cross",
+            Sections = [.. Enumerable.Range(1, 3).Select(s => new Section { Id = $"s{s}", Name = "Any", Items = [.. Enumerable.Range(0, random.Next(1, 6)).Select(_ => AnyItem())] })],
+        };
+    }
+
+    private static bool IsReversed(Line line) => TestHouse.Catalogue.Move(line.Move)!.Second == Second.Reverse;
+
+    private static ClassPlan Mirror(ClassPlan plan)
+    {
+        Item Mirrored(Item item) => item switch
+        {
+            // A shoulder roll seen in the mirror still rolls backwards; only right and left are a mirror's business.
+            Line line => IsReversed(line) ? line : line with { Sides = line.Sides?.Swapped() },
+            Set set => set with { Rounds = [.. set.Rounds.Select(r => r.Opposite())], Items = [.. set.Items.Select(Mirrored)] },
+            _ => item,
+        };
+        var first = plan.FirstSide == Side.Left ? "right" : "left";
+        return plan with { Conventions = new Dictionary<string, string> { ["firstSide"] = first }, Sections = [.. plan.Sections.Select(s => s with { Items = [.. s.Items.Select(Mirrored)] })] };
+    }
+}

@@ -1,0 +1,133 @@
+using AmpleTide.Core.Body;
+using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Classes;
+using AmpleTide.Core.Scoring;
+
+namespace AmpleTide.Core.Tests.Scoring;
+
+/// <summary>Scores counted by hand: one second a count, moving 4-0-5-0, holding 3-0-4-0, resting 4-0-6-0, 150 words a minute.</summary>
+public class WorkedExamples
+{
+    [Fact]
+    public void A_hold_is_talk_in_breaths_out_on_both_sides()
+    {
+        var score = TestHouse.Score(TestHouse.Class("{ \"id\": \"l1\", \"move\": \"neck-side-tilt\", \"breaths\": 3, \"pauseBetween\": 1 }"));
+        var talkFirst = Words.Count(TestHouse.Catalogue.Move("neck-side-tilt")!.Talk.First) * 400;
+        var talkSecond = Words.Count(TestHouse.Catalogue.Move("neck-side-tilt")!.Talk.Second) * 400;
+        // out 5, three holding breaths of 7, in 4; a breath of 7 between the sides.
+        Assert.Equal(
+            [talkFirst, 5000, 7000, 7000, 7000, 4000, 7000, talkSecond, 5000, 7000, 7000, 7000, 4000],
+            score.Events!.Select(e => e.Ms));
+        var line = Assert.Single(score.Lines);
+        Assert.Equal((3, 21000), (line.Right.Amount, line.Right.Ms));
+        Assert.Equal(line.Right, line.Left);
+        Assert.Equal([Side.Right, Side.Left], line.Occurrences.Select(o => o.Side));
+        Assert.Equal("Let the left ear sink towards the left shoulder", score.Events!.First(e => e.Side == Side.Left && e.Kind == EventKind.Breath).Cue);
+    }
+
+    [Fact]
+    public void A_flow_is_rounds_and_its_first_round_doubles_as_talk()
+    {
+        var score = TestHouse.Score(TestHouse.Class("{ \"move\": \"cat-cow\", \"rounds\": 3 }, { \"move\": \"cat-cow\", \"rounds\": 2 }"));
+        var words = Words.Count(TestHouse.Catalogue.Move("cat-cow")!.Talk.First);
+        Assert.Equal((words * 400) + 9000, score.Lines[0].Occurrences[0].TalkMs);
+        Assert.Equal((3, 27000), (score.Lines[0].None.Amount, score.Lines[0].None.Ms));
+        // Said long first, short in the second round, then silence.
+        var cues = score.Events!.Where(e => e is { Kind: EventKind.Breath, Breath: Breath.In }).Select(e => e.Cue).Take(3);
+        Assert.Equal(["Let the belly drop and look forward", "Belly drops, gaze forward", null], cues);
+    }
+
+    [Fact]
+    public void Seconds_stay_as_written() =>
+        Assert.Equal(90_000, TestHouse.Score(TestHouse.Class("{ \"move\": \"final-rest\", \"seconds\": 90 }")).Lines[0].None.Ms);
+
+    [Fact]
+    public void Beats_run_at_their_own_pace()
+    {
+        var line = TestHouse.Score(TestHouse.Class("{ \"move\": \"fast-elbow-circles\", \"beats\": 20 }")).Lines[0];
+        Assert.Equal((20, 14_000), (line.Right.Amount, line.Right.Ms));
+        Assert.Equal(line.Right, line.Left);
+    }
+
+    [Fact]
+    public void Alternating_rounds_are_counted_together()
+    {
+        var line = TestHouse.Score(TestHouse.Class("{ \"move\": \"head-turns\", \"rounds\": 6 }")).Lines[0];
+        Assert.Equal((3, 3), (line.Right.Amount, line.Left.Amount));
+        Assert.Single(line.Occurrences);
+    }
+
+    [Fact]
+    public void A_set_is_taken_in_rounds_and_its_lines_follow_the_side()
+    {
+        var score = TestHouse.Score(TestHouse.Class(
+            """{ "set": { "rounds": ["right", "left"], "pauseBetween": 1, "items": [ { "move": "warrior-two", "breaths": 3 }, { "move": "reverse-warrior", "breaths": 2 } ] } }"""));
+        Assert.All(score.Lines, l => Assert.Equal([Side.Right, Side.Left], l.Occurrences.Select(o => o.Side)));
+        var order = score.Lines.SelectMany(l => l.Occurrences.Select(o => (o.StartMs, l.Line.Move, o.Side))).Order();
+        Assert.Equal(["warrior-two", "reverse-warrior", "warrior-two", "reverse-warrior"], order.Select(o => o.Move));
+    }
+
+    [Fact]
+    public void A_known_chain_needs_three_quarters_of_the_talk()
+    {
+        var score = TestHouse.Score(TestHouse.Class("""{ "set": { "rounds": 3, "items": [ { "move": "cat-cow", "rounds": 2 } ] } }"""));
+        var talk = score.Lines[0].Occurrences.Select(o => o.TalkMs).ToList();
+        Assert.Equal((int)Math.Round(Words.Count("Cat and cow") * 400 * 0.75), talk[1]);
+        Assert.Equal(talk[1], talk[2]);
+    }
+
+    [Fact]
+    public void Between_positions_lies_a_way_and_the_talk_begins_on_it()
+    {
+        var score = TestHouse.Score(TestHouse.Class("{ \"move\": \"breath-watch\", \"position\": \"seated-cross\", \"breaths\": 3 }, { \"move\": \"cat-cow\", \"rounds\": 3 }"));
+        var way = Assert.Single(score.Lines[1].Ways);
+        Assert.Equal(("seated-cross", "all-fours", 16_000), (way.Way.From.Id, way.Way.To.Id, way.Ms));
+        Assert.Contains(score.Events!, e => e.Kind == EventKind.Way && e.Cue == "Hands to one side, cross the ankles. Roll over the feet to hands and knees");
+        var words = Words.Count(TestHouse.Catalogue.Move("cat-cow")!.Talk.First) * 400;
+        Assert.Equal(Math.Max(0, words - 16_000) + 9000, score.Lines[1].Occurrences[0].TalkMs);
+    }
+
+    [Fact]
+    public void A_missing_half_breath_is_put_between()
+    {
+        var score = TestHouse.Score(TestHouse.Class("{ \"move\": \"cat-cow\", \"rounds\": 2 }, { \"move\": \"cat-cow\", \"rounds\": 2 }, { \"move\": \"neck-side-tilt\", \"position\": \"seated-cross\" }"));
+        Assert.Null(score.Lines[1].CollidesWith); // in after out: free
+        var seated = TestHouse.Score(TestHouse.Class("{ \"move\": \"neck-side-tilt\" }, { \"move\": \"seated-side-bend\" }"));
+        Assert.Null(seated.Lines[0].CollidesWith);
+    }
+
+    [Fact]
+    public void Pace_age_and_newcomers_act_through_one_table()
+    {
+        const string items = "{ \"move\": \"breath-watch\", \"position\": \"seated-cross\" }, { \"move\": \"cat-cow\" }";
+        int Way(string group) => TestHouse.Score(TestHouse.Class(items, $"\"group\": {group}")).Lines[1].Ways[0].Ms;
+        Assert.Equal((22_000, 16_000, 10_000, 32_000), (Way("{\"pace\":\"gentle\"}"), Way("{}"), Way("{\"pace\":\"brisk\"}"), Way("{\"age\":\"older\"}")));
+        int Talk(string group) => TestHouse.Score(TestHouse.Class(items, $"\"group\": {group}")).MsByKind[(int)EventKind.Talk];
+        Assert.True(Talk("{\"size\":10,\"newcomers\":3}") > Talk("{\"size\":10,\"newcomers\":2}"));
+    }
+
+    [Fact]
+    public void The_breath_of_a_line_stands_over_the_sections_and_the_classes()
+    {
+        int Ms(string line, string section) => TestHouse.Score(TestHouse.Parse(
+            $$"""{ "title": "x", "minutes": 1, "breath": { "holding": [2,0,2,0] }, "sections": [ { {{section}} "items": [ { "move": "knees-hugged", "breaths": 1 {{line}} } ] } ] }""")).Lines[0].None.Ms;
+        Assert.Equal((4000, 6000, 8000), (Ms("", ""), Ms("", "\"breath\": { \"holding\": [3,0,3,0] },"), Ms(", \"breath\": { \"holding\": [4,0,4,0] }", "\"breath\": { \"holding\": [3,0,3,0] },")));
+    }
+
+    [Fact]
+    public void An_unknown_move_keeps_its_place_and_takes_no_time()
+    {
+        var score = TestHouse.Score(TestHouse.Class("{ \"move\": \"moon-walk\", \"breaths\": 4 }, { \"move\": \"mountain\" }"));
+        Assert.Null(score.Lines[0].Move);
+        Assert.Empty(score.Lines[0].Occurrences);
+        Assert.Equal(new Dose(Unit.Breaths, 4), score.Lines[0].Dose);
+    }
+
+    [Fact]
+    public void The_way_home_from_lying_is_planned_for_the_side_people_roll_to()
+    {
+        var score = TestHouse.Score(TestHouse.Class(
+            "{ \"move\": \"knees-hugged\" }, { \"move\": \"eyes-open\", \"position\": \"seated-cross\" }", "\"conventions\": { \"rollTo\": \"left\" }"));
+        Assert.Contains(score.Events!, e => e.Kind == EventKind.Way && e.Cue!.Contains("Roll to the left side", StringComparison.Ordinal));
+    }
+}

@@ -1,0 +1,46 @@
+using System.Text.Json;
+using AmpleTide.Catalogue;
+using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Classes;
+using AmpleTide.Core.Judgements;
+using AmpleTide.Core.Planning;
+using AmpleTide.Core.Scoring;
+using AmpleTide.Formats;
+
+namespace AmpleTide.Core.Tests;
+
+/// <summary>The catalogue that ships, read once for all tests, and small classes made in a line.</summary>
+internal static class TestHouse
+{
+    public static readonly string Folder = AppContext.BaseDirectory;
+
+    private static readonly Lazy<MoveCatalogue> Read = new(() =>
+        CatalogueReader.ReadFolder(Path.Combine(Folder, "catalogue"), ShapeCache.Open(Path.Combine(Folder, "shapes.bin"))));
+
+    private static readonly Lazy<WayNetwork> Network = new(() => new(Catalogue));
+
+    public static MoveCatalogue Catalogue => Read.Value;
+
+    public static WayNetwork Ways => Network.Value;
+
+    public static ClassPlan Demo(string name) => Parse(File.ReadAllText(Path.Combine(Folder, "demo", name + ".tide.json")));
+
+    public static IEnumerable<string> DemoNames =>
+        Directory.EnumerateFiles(Path.Combine(Folder, "demo")).Select(f => Path.GetFileName(f).Replace(".tide.json", "", StringComparison.Ordinal)).Order();
+
+    public static ClassPlan Parse(string json)
+    {
+        using var document = JsonDocument.Parse(json);
+        return TideReader.Read(document.RootElement);
+    }
+
+    /// <summary>A class of one section from lines as the file writes them, such as <c>{ "move": "cat-cow" }</c>.</summary>
+    public static ClassPlan Class(string items, string head = "") => Parse(
+        "{ \"title\": \"Small\", \"minutes\": 10, " + (head.Length > 0 ? head + ", " : "") + "\"sections\": [ { \"name\": \"All\", \"items\": [" + items + "] } ] }");
+
+    public static Score Score(ClassPlan plan) => ClassCompiler.Compile(plan, Catalogue, Ways);
+
+    public static IReadOnlyList<Finding> Judge(ClassPlan plan) => Judgement.Of(ClassCompiler.Compile(plan, Catalogue, Ways, false));
+
+    public static Finding? Found(ClassPlan plan, string rule) => Judge(plan).FirstOrDefault(f => f.Rule == rule);
+}

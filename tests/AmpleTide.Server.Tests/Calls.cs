@@ -1,0 +1,189 @@
+using System.Net;
+using System.Net.Http.Json;
+using System.Text.Json.Nodes;
+
+namespace AmpleTide.Server.Tests;
+
+/// <summary>The calls of the API, as a client sees them.</summary>
+public class Calls(RunningServer server) : IClassFixture<RunningServer>
+{
+    private const string Small = """{ "title": "Small", "minutes": 3, "sections": [ { "id": "s1", "items": [ { "id": "l1", "move": "neck-side-tilt", "position": "seated-cross", "breaths": 3, "sides": "right" }, { "id": "l2", "move": "cat-cow", "rounds": 3 } ] } ] }""";
+
+    [Fact]
+    public async Task It_is_well() => Assert.Equal("ok", (await Json("/api/health"))["status"]!.GetValue<string>());
+
+    [Theory]
+    [InlineData("/api/moves", 40)]
+    [InlineData("/api/positions", 14)]
+    [InlineData("/api/props", 12)]
+    [InlineData("/api/conditions", 20)]
+    public async Task The_catalogue_is_listed(string path, int atLeast)
+    {
+        var list = (await Json(path)).AsArray();
+        Assert.True(list.Count >= atLeast);
+        Assert.All(list, item => Assert.Matches("^[a-z][a-z0-9-]*$", item!["id"]!.GetValue<string>()));
+    }
+
+    [Fact]
+    public async Task A_move_comes_with_a_figure_for_each_phase_and_position()
+    {
+        var move = await Json("/api/moves/neck-side-tilt");
+        Assert.All(move["phases"]!.AsArray(), phase => Assert.Equal(4, phase!["figures"]!.AsObject().Count));
+        Assert.All(move["phases"]![0]!["figures"]!["standing"]!["parts"]!.AsArray(), part => Assert.NotNull(part!["tone"]));
+    }
+
+    [Fact]
+    public async Task A_way_answers_with_steps_and_time()
+    {
+        var path = await Json("/api/ways?from=seated-cross&to=all-fours");
+        Assert.Equal(16_000, path["ms"]!.GetValue<int>());
+        Assert.Equal(2, path["ways"]![0]!["steps"]!.AsArray().Count);
+    }
+
+    [Fact]
+    public async Task Figures_come_many_at_once_and_may_be_kept()
+    {
+        var response = await server.Http.GetAsync("/api/figures?of=cat-cow@all-fours@base,tree@standing@easier");
+        Assert.True(response.Headers.CacheControl!.MaxAge > TimeSpan.FromDays(300));
+        Assert.Equal(2, JsonNode.Parse(await response.Content.ReadAsStringAsync())!["figures"]!.AsObject().Count);
+    }
+
+    [Theory]
+    [InlineData("/api/moves/moon-walk")]
+    [InlineData("/api/ways?from=seated-cross&to=moon")]
+    [InlineData("/api/figures?of=cat-cow@prone@base")]
+    [InlineData("/api/figures?of=nothing")]
+    [InlineData("/api/classes/nobody")]
+    [InlineData("/api/nothing")]
+    public async Task What_is_not_there_is_a_problem(string path)
+    {
+        var response = await server.Http.GetAsync(path);
+        Assert.Equal(HttpStatusCode.NotFound, response.StatusCode);
+        Assert.Equal("application/problem+json", response.Content.Headers.ContentType!.MediaType);
+    }
+
+    [Fact]
+    public async Task The_same_class_scores_to_the_same_bytes()
+    {
+        var (a, b) = (await Score(Small), await Score(Small));
+        Assert.Equal(a, b);
+        var score = JsonNode.Parse(a)!;
+        var now = 0;
+        foreach (var e in score["events"]!.AsArray())
+        {
+            Assert.Equal(now, e!["atMs"]!.GetValue<int>());
+            now += e["ms"]!.GetValue<int>();
+        }
+        Assert.Equal(score["totalMs"]!.GetValue<int>(), now);
+        Assert.Equal("seated-cross", score["lines"]![0]!["position"]!.GetValue<string>());
+        Assert.Equal("all-fours", score["lines"]![1]!["ways"]![0]!["to"]!.GetValue<string>());
+    }
+
+    [Fact]
+    public async Task Without_events_there_are_none() => Assert.Null(JsonNode.Parse(await Score(Small, "?events=false"))!["events"]);
+
+    [Fact]
+    public async Task A_fix_is_computed_when_asked_for_and_its_patch_makes_the_same_class()
+    {
+        var finding = JsonNode.Parse(await Score(Small))!["findings"]!.AsArray().First(f => f!["rule"]!.GetValue<string>() == "second-side")!;
+        var answer = await Post("/api/apply", $$"""{ "class": {{Small}}, "finding": "{{finding["id"]}}", "fix": "{{finding["fixes"]![0]!["id"]}}" }""", HttpStatusCode.OK);
+        Assert.Equal("right-left", answer["class"]!["sections"]![0]!["items"]![0]!["sides"]!.GetValue<string>());
+        Assert.DoesNotContain(answer["after"]!["findings"]!.AsArray(), f => f!["rule"]!.GetValue<string>() == "second-side");
+        var patched = JsonNode.Parse(Small)!;
+        foreach (var op in answer["patch"]!.AsArray())
+        {
+            Assert.Equal("replace", op!["op"]!.GetValue<string>());
+            patched["sections"]![int.Parse(op["path"]!.GetValue<string>().Split('/')[2], System.Globalization.CultureInfo.InvariantCulture)] = op["value"]!.DeepClone();
+        }
+        Assert.True(JsonNode.DeepEquals(patched, answer["class"]));
+    }
+
+    [Theory]
+    [InlineData("""{ "finding": "x", "fix": "y" }""", "/class")]
+    [InlineData("""{ "class": {}, "fix": "y" }""", "/finding")]
+    [InlineData("""{ "class": {"title": "x", "minutes": 1, "sections": []}, "finding": "x", "fix": "y" }""", "/finding")]
+    [InlineData("""[]""", "/class")]
+    public async Task A_fix_that_is_not_there_is_told(string body, string pointer)
+    {
+        var problem = await Post("/api/apply", body, HttpStatusCode.UnprocessableEntity);
+        Assert.Contains(problem["errors"]!.AsArray(), e => e!["pointer"]!.GetValue<string>() == pointer);
+    }
+
+    [Theory]
+    [InlineData("", 400)]
+    [InlineData("{", 400)]
+    [InlineData("null", 422)]
+    [InlineData("{ \"title\": \"x\" }", 422)]
+    [InlineData("{ \"title\": \"x\", \"minutes\": 5, \"sections\": [ { \"items\": [ { \"move\": \"cat-cow\", \"breaths\": -3 } ] } ] }", 422)]
+    [InlineData("{ \"title\": \"x\", \"minutes\": 1e400, \"sections\": [] }", 422)]
+    public async Task Bad_input_is_never_a_500(string body, int status)
+    {
+        foreach (var path in new[] { "/api/score", "/api/classes" })
+        {
+            var response = await server.Send(HttpMethod.Post, path, body);
+            Assert.Equal(status, (int)response.StatusCode);
+            Assert.Equal("application/problem+json", response.Content.Headers.ContentType!.MediaType);
+        }
+    }
+
+    [Fact]
+    public async Task Too_deep_and_too_large_are_refused()
+    {
+        var deep = string.Concat(Enumerable.Repeat("[", 10_000));
+        Assert.Equal(HttpStatusCode.BadRequest, (await server.Send(HttpMethod.Post, "/api/score", deep)).StatusCode);
+        var large = "{ \"title\": \"" + new string('x', 1_100_000) + "\" }";
+        Assert.Equal(HttpStatusCode.RequestEntityTooLarge, (await server.Send(HttpMethod.Post, "/api/score", large)).StatusCode);
+    }
+
+    [Fact]
+    public async Task Four_thousand_mangled_classes_are_answered_and_none_breaks_the_server()
+    {
+        // A seeded fuzz: bytes of a good class replaced, doubled or cut.
+        var random = new Random(20261124);
+        for (var i = 0; i < 4000; i++)
+        {
+            var bytes = Small.ToCharArray().ToList();
+            for (var n = random.Next(1, 6); n > 0 && bytes.Count > 1; n--)
+            {
+                var at = random.Next(bytes.Count);
+                if (random.Next(3) == 0) bytes.RemoveAt(at);
+                else if (random.Next(2) == 0) bytes[at] = "{}[]\",:0-9eE.ntf\u0000é"[random.Next(18)];
+                else bytes.Insert(at, bytes[random.Next(bytes.Count)]);
+            }
+            var response = await server.Send(HttpMethod.Post, "/api/score?events=false", new string([.. bytes]));
+            Assert.True((int)response.StatusCode is 200 or 400 or 422, $"{(int)response.StatusCode} for {new string([.. bytes])}");
+        }
+    }
+
+    [Fact]
+    public async Task The_schema_and_the_description_of_the_calls_are_served()
+    {
+        Assert.Equal("urn:ample-tide:class:1", (await Json("/api/schema/class"))["$id"]!.GetValue<string>());
+        var served = await Json("/api/openapi.json");
+        var kept = JsonNode.Parse(await File.ReadAllTextAsync(Path.Combine(AppContext.BaseDirectory, "openapi.json")));
+        Assert.True(JsonNode.DeepEquals(served, kept), "app/openapi.json is not what the server serves; fetch it anew and run 'npm run types' in app/");
+    }
+
+    [Fact]
+    public async Task Answers_say_that_nothing_comes_from_elsewhere()
+    {
+        var response = await server.Http.GetAsync("/api/health");
+        Assert.Contains("default-src 'self'", response.Headers.GetValues("Content-Security-Policy").Single(), StringComparison.Ordinal);
+    }
+
+    private async Task<JsonNode> Json(string path) => (await server.Http.GetFromJsonAsync<JsonNode>(path))!;
+
+    private async Task<string> Score(string body, string query = "")
+    {
+        var response = await server.Send(HttpMethod.Post, "/api/score" + query, body);
+        Assert.Equal(HttpStatusCode.OK, response.StatusCode);
+        return await response.Content.ReadAsStringAsync();
+    }
+
+    private async Task<JsonNode> Post(string path, string body, HttpStatusCode status)
+    {
+        var response = await server.Send(HttpMethod.Post, path, body);
+        Assert.Equal(status, response.StatusCode);
+        return JsonNode.Parse(await response.Content.ReadAsStringAsync())!;
+    }
+}

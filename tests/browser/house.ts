@@ -1,0 +1,53 @@
+import { test as base, type Page } from '@playwright/test';
+
+export interface ClassFile {
+  id: string;
+  title: string;
+  minutes: number;
+  sections: { items: Record<string, unknown>[] }[];
+  [field: string]: unknown;
+}
+
+let made = 0;
+
+/** A class of its own for each test, with a second side that is too short. */
+export function uneven(worker: number): ClassFile {
+  const id = `uneven-${worker}-${++made}-${process.pid}`;
+  return {
+    id,
+    title: `Uneven ${id}`,
+    minutes: 3,
+    startsIn: 'seated-cross',
+    theme: { areas: ['neck'], intention: '' },
+    weather: { wind: 4 },
+    sections: [
+      {
+        items: [
+          { id: 'l1', move: 'neck-side-tilt', breaths: 3, sides: 'right' },
+          { id: 'l2', move: 'neck-side-tilt', breaths: 3, sides: 'left' },
+          { id: 'l3', move: 'seated-twist', breaths: 3 },
+        ],
+      },
+    ],
+  };
+}
+
+export const test = base.extend<{ own: ClassFile }>({
+  own: async ({ request }, use, info) => {
+    const file = uneven(info.workerIndex);
+    const created = await request.post('/api/classes', { data: file });
+    if (!created.ok()) throw new Error(await created.text());
+    await use(file);
+    await request.delete(`/api/classes/${file.id}`);
+  },
+});
+
+export async function open(page: Page, id: string) {
+  await page.goto(`/#/plan/${id}`);
+  await page.getByRole('heading', { level: 1 }).waitFor();
+  await page.locator('[data-line]').first().waitFor();
+}
+
+export const line = (page: Page, id: string) => page.locator(`[data-line="${id}"]`);
+
+export { expect } from '@playwright/test';

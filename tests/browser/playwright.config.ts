@@ -1,0 +1,35 @@
+import { defineConfig } from '@playwright/test';
+
+const port = 5197;
+
+export default defineConfig({
+  testDir: '.',
+  testMatch: '*.spec.ts',
+  // The tests share one server; each works on a class of its own.
+  workers: 2,
+  fullyParallel: true,
+  reporter: [['list']],
+  timeout: 30_000,
+  use: {
+    baseURL: `http://127.0.0.1:${port}`,
+    viewport: { width: 1280, height: 800 },
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+  webServer: {
+    command: `rm -rf ../../.build/browser-data && dotnet ../../.build/app/AmpleTide.Server.dll --port ${port} --data ../../.build/browser-data`,
+    url: `http://127.0.0.1:${port}/api/health`,
+    reuseExistingServer: false,
+    timeout: 60_000,
+  },
+});
