@@ -8,7 +8,8 @@ namespace AmpleTide.Formats;
 internal sealed class JsonFields
 {
     private const int MostProblems = 50;
-    private readonly List<string> path = [];
+    // Names and places in lists; a place is kept as its number and written out only when something is wrong.
+    private readonly List<(string? Name, int Index)> path = [];
     private readonly List<Problem> problems = [];
 
     /// <summary>Reads one field; false when the name is not known.</summary>
@@ -27,7 +28,7 @@ internal sealed class JsonFields
     }
 
     /// <summary>Whether something is wrong at a field of the object being read.</summary>
-    public bool HasProblemAt(string field) => problems.Exists(p => p.Pointer == Pointer(field));
+    public bool HasProblemAt(string field) => problems.Count > 0 && problems.Exists(p => p.Pointer == Pointer(field));
 
     /// <summary>Reads the fields of an object.</summary>
     /// <returns>The fields whose names are not known.</returns>
@@ -41,8 +42,9 @@ internal sealed class JsonFields
         List<KeyValuePair<string, object>>? unknown = null;
         foreach (var field in element.EnumerateObject())
         {
-            path.Add(field.Name);
-            if (!read(field.Name, field.Value)) (unknown ??= []).Add(new(field.Name, field.Value.Clone()));
+            var name = field.Name;
+            path.Add((name, 0));
+            if (!read(name, field.Value)) (unknown ??= []).Add(new(name, field.Value.Clone()));
             path.RemoveAt(path.Count - 1);
         }
         return unknown is null ? Kept.Nothing : new(unknown);
@@ -65,7 +67,7 @@ internal sealed class JsonFields
         var list = new List<T>(length);
         foreach (var entry in element.EnumerateArray())
         {
-            path.Add(list.Count.ToString(CultureInfo.InvariantCulture));
+            path.Add((null, list.Count));
             Index = list.Count;
             list.Add(read(entry));
             path.RemoveAt(path.Count - 1);
@@ -160,7 +162,8 @@ internal sealed class JsonFields
 
     private string Pointer(string? field)
     {
-        var parts = (field is null ? path : path.Append(field)).Select(p => "/" + p.Replace("~", "~0", StringComparison.Ordinal).Replace("/", "~1", StringComparison.Ordinal));
-        return string.Concat(parts);
+        var parts = path.Select(p => p.Name ?? p.Index.ToString(CultureInfo.InvariantCulture));
+        return string.Concat((field is null ? parts : parts.Append(field))
+            .Select(p => "/" + p.Replace("~", "~0", StringComparison.Ordinal).Replace("/", "~1", StringComparison.Ordinal)));
     }
 }

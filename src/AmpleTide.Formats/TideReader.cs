@@ -261,36 +261,46 @@ public sealed class TideReader
     private Line ReadLine(JsonElement element, string place)
     {
         if (++lines == MostLines + 1) json.Wrong(null, $"a class has at most {MostLines} lines");
-        var id = "";
-        var line = new Line { Id = place, Move = "" };
+        string id = "", move = "", option = MoveForm.BaseOption, note = "";
+        string? position = null, talk = null;
         Dose? dose = null;
+        SideOrder? sides = null;
+        int pauseBetween = 0, pauseAfter = 0;
+        var locked = false;
+        var breath = BreathChoice.None;
+        IReadOnlyDictionary<string, string> say = NothingSaid;
+        IReadOnlyList<LineProp> props = [];
         var kept = json.Object(element, (name, value) =>
         {
             switch (name)
             {
                 case "id": id = json.Text(value, 80); break;
-                case "move": line = line with { Move = json.Text(value, 80) }; break;
-                case "position": line = line with { Position = json.OptionalText(value, 60) }; break;
+                case "move": move = json.Text(value, 80); break;
+                case "position": position = json.OptionalText(value, 60); break;
                 case "breaths": ReadDose(Unit.Breaths, value, 200); break;
                 case "rounds": ReadDose(Unit.Rounds, value, 200); break;
                 case "beats": ReadDose(Unit.Beats, value, 500); break;
                 case "seconds": ReadDose(Unit.Seconds, value, 3600); break;
-                case "sides": line = line with { Sides = value.ValueKind == JsonValueKind.Null ? null : json.Named(value, SideOrder.Find, SideOrder.Words) }; break;
-                case "option": line = line with { Option = json.Text(value, 40) }; break;
-                case "pauseBetween": line = line with { PauseBetween = ReadPause(value) }; break;
-                case "pauseAfter": line = line with { PauseAfter = ReadPause(value) }; break;
-                case "breath": line = line with { Breath = ReadBreath(value) }; break;
-                case "locked": line = line with { Locked = json.Flag(value) }; break;
-                case "note": line = line with { Note = json.Text(value, 2000) }; break;
-                case "talk": line = line with { Talk = json.OptionalText(value, 2000) }; break;
-                case "say": line = line with { Say = json.Map(value, v => json.Text(v, 600)) }; break;
-                case "props": line = line with { Props = json.List(value, 20, ReadProp) }; break;
+                case "sides": sides = value.ValueKind == JsonValueKind.Null ? null : json.Named(value, SideOrder.Find, SideOrder.Words); break;
+                case "option": option = json.Text(value, 40); break;
+                case "pauseBetween": pauseBetween = ReadPause(value); break;
+                case "pauseAfter": pauseAfter = ReadPause(value); break;
+                case "breath": breath = ReadBreath(value); break;
+                case "locked": locked = json.Flag(value); break;
+                case "note": note = json.Text(value, 2000); break;
+                case "talk": talk = json.OptionalText(value, 2000); break;
+                case "say": say = json.Map(value, v => json.Text(v, 600)); break;
+                case "props": props = json.List(value, 20, ReadProp); break;
                 default: return false;
             }
             return true;
         });
-        if (line.Move.Length == 0 && !json.HasProblemAt("move")) json.Wrong("move", "is missing");
-        return line with { Id = Id(id, place), Dose = dose, Kept = kept };
+        if (move.Length == 0 && !json.HasProblemAt("move")) json.Wrong("move", "is missing");
+        return new()
+        {
+            Id = Id(id, place), Move = move, Position = position, Dose = dose, Sides = sides, Option = option, PauseBetween = pauseBetween,
+            PauseAfter = pauseAfter, Breath = breath, Locked = locked, Note = note, Talk = talk, Say = say, Props = props, Kept = kept,
+        };
 
         void ReadDose(Unit unit, JsonElement value, int most)
         {
@@ -299,6 +309,8 @@ public sealed class TideReader
             dose = new(unit, (int)json.Number(value, 1, most, whole: true));
         }
     }
+
+    private static readonly Dictionary<string, string> NothingSaid = [];
 
     private static string Name(Unit unit) => unit.ToString().ToLowerInvariant();
 

@@ -1,3 +1,4 @@
+using System.Text.Json.Nodes;
 using AmpleTide.Catalogue;
 using AmpleTide.Server;
 using AmpleTide.Server.Answers;
@@ -33,6 +34,11 @@ builder.Services.AddOpenApi(api => api.AddDocumentTransformer((document, _, _) =
 {
     document.Info = new() { Title = "Ample Tide", Version = "1", Description = "Plans, scores and judges tension-relief classes." };
     document.Servers = [];
+    return Task.CompletedTask;
+}).AddSchemaTransformer((schema, context, _) =>
+{
+    if (context.JsonPropertyInfo?.AttributeProvider?.GetCustomAttributes(typeof(WordsOfAttribute), false) is [WordsOfAttribute words])
+        schema.Enum = [.. Word.All(words.Type).Select(word => JsonValue.Create(word))];
     return Task.CompletedTask;
 }));
 builder.Services.AddDbContextPool<TideStore>(db => StoreSetup.Use(db, StoreSetup.FileIn(options.Data)));

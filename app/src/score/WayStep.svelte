@@ -2,7 +2,7 @@
   import { spoken } from '../lib/sides';
   import type { LineScore } from '../lib/api/client';
 
-  const { way, rollTo }: { way: LineScore['ways'][number]; rollTo: 'right' | 'left' } = $props();
+  const { way, rollTo }: { way: NonNullable<LineScore['ways']>[number]; rollTo: 'right' | 'left' } = $props();
 
   const text = $derived(
     way.steps

@@ -92,6 +92,9 @@ public static class Axes
         new(-30, 120), new(-30, 45), new(-45, 45), new(0, 135), new(-50, 20), new(-15, 35), new(-10, 70),
     ];
 
+    private static readonly string[] Names =
+        [.. TrunkNames, .. LimbNames.Select(name => "right." + name), .. LimbNames.Select(name => "left." + name)];
+
     private static readonly Dictionary<string, Axis[]> ByName = NamesToAxes();
 
     /// <summary>The side an axis belongs to; the trunk's belong to none.</summary>
@@ -123,12 +126,7 @@ public static class Axes
     public static Range Allowed(Axis axis) => axis == Axis.NeckRotation ? new(-80, 80) : Normal(axis);
 
     /// <summary>The name as authors write it, such as <c>neck.side</c> or <c>left.hip.flexion</c>.</summary>
-    public static string Name(Axis axis) => SideOf(axis) switch
-    {
-        Side.Right => "right." + LimbNames[(int)axis - FirstRight],
-        Side.Left => "left." + LimbNames[(int)axis - FirstLeft],
-        _ => TrunkNames[(int)axis],
-    };
+    public static string Name(Axis axis) => Names[(int)axis];
 
     /// <summary>The axes an author's name stands for: one, both sides (<c>hip.flexion</c>), or the two parts of the spine (<c>spine.flexion</c>).</summary>
     /// <returns>No axes when the name is unknown.</returns>

@@ -18,7 +18,7 @@ public sealed record Facts(
     double[] Loads, double[] RightStretch, double[] LeftStretch)
 {
     /// <summary>The height of the tide line: the mean of pelvis and head, so that a chair class is not flat.</summary>
-    public double Tide => (PelvisHeight + HeadHeight) / 2;
+    public double Tide { get; } = (PelvisHeight + HeadHeight) / 2;
 
     /// <summary>Reads a shape.</summary>
     /// <param name="shape">A placed shape.</param>

@@ -192,7 +192,14 @@ public sealed record Phase
 public sealed record MoveOption(string Cue, ShapeChange Change, IReadOnlyList<int>? Phases);
 
 /// <summary>Talk-in before the first and the second side.</summary>
-public sealed record Talk(string First, string Second);
+public sealed record Talk(string First, string Second)
+{
+    /// <summary>How many words the first side is given.</summary>
+    public int FirstWords { get; } = Words.Count(First);
+
+    /// <summary>How many words the second side is given.</summary>
+    public int SecondWords { get; } = Words.Count(Second);
+}
 
 /// <summary>A move: a way of easing something, with its phases, sides, dose and words.</summary>
 public sealed record Move
@@ -201,7 +208,14 @@ public sealed record Move
     public required string Id { get; init; }
 
     /// <summary>Its usual name.</summary>
-    public required string Name { get; init; }
+    public required string Name
+    {
+        get;
+        init => (field, NameWords) = (value, Words.Count(value));
+    }
+
+    /// <summary>How many words its name has.</summary>
+    public int NameWords { get; private init; }
 
     /// <summary>Its traditional name, or null.</summary>
     public string? Traditional { get; init; }
@@ -252,7 +266,14 @@ public sealed record Move
     public IReadOnlyList<string> Helpful { get; init; } = [];
 
     /// <summary>Areas its shapes cannot show: jaw, breath.</summary>
-    public IReadOnlyList<Area> AlsoEases { get; init; } = [];
+    public IReadOnlyList<Area> AlsoEases
+    {
+        get;
+        init => (field, AlsoEasedBits) = (value, value.Aggregate(0u, (bits, area) => bits | (1u << (int)area)));
+    } = [];
+
+    /// <summary>The same as bits.</summary>
+    public uint AlsoEasedBits { get; private init; }
 
     /// <summary>What it does for conditions, stricter than its shapes say: condition → <c>leave-out</c>, <c>swap</c>, <c>smaller</c>, <c>fine</c>, <c>easier</c>.</summary>
     public IReadOnlyDictionary<string, string> When { get; init; } = new Dictionary<string, string>();

@@ -42,7 +42,7 @@ public sealed record BreathPatterns(double SecondsPerCount, BreathCounts Moving,
     };
 
     /// <summary>These, but for what a section or line says.</summary>
-    public BreathPatterns With(BreathChoice choice) => choice == BreathChoice.None ? this : new(
+    public BreathPatterns With(BreathChoice choice) => ReferenceEquals(choice, BreathChoice.None) ? this : new(
         choice.SecondsPerCount ?? SecondsPerCount, choice.Moving ?? Moving, choice.Effort ?? Effort,
         choice.Holding ?? Holding, choice.Resting ?? Resting);
 

@@ -126,7 +126,11 @@ public sealed record Place
     public IReadOnlyList<Family> Families { get; init; } = [];
 
     /// <summary>What it rules out: <c>no-kneeling</c>, <c>no-floor</c> …</summary>
-    public IReadOnlyList<string> Limits { get; init; } = [];
+    public IReadOnlyList<string> Limits
+    {
+        get;
+        init => (field, RuledOut) = (value, Catalogue.Limits.RuledOut(value));
+    } = [];
 
     /// <summary>What people are on: mat, chair, bed, outdoors.</summary>
     public string Surface { get; init; } = "mat";
@@ -137,9 +141,12 @@ public sealed record Place
     /// <summary>Unknown fields.</summary>
     public Kept Kept { get; init; } = Kept.Nothing;
 
+    /// <summary>What the limits rule out together.</summary>
+    public Demands RuledOut { get; private init; }
+
     /// <summary>Whether a position can be taken here.</summary>
     public bool Allows(Position position) =>
-        (Families.Count == 0 || Families.Contains(position.Family)) && (position.Demands & Catalogue.Limits.RuledOut(Limits)) == 0;
+        (Families.Count == 0 || Families.Contains(position.Family)) && (position.Demands & RuledOut) == 0;
 }
 
 /// <summary>A judgement switched off.</summary>

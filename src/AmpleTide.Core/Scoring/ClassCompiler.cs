@@ -174,9 +174,8 @@ public sealed class ClassCompiler
     private int TalkIn(LineScore line, Move move, Side side, BreathPatterns breath, int wayMs, bool known)
     {
         var first = taught.Add((move.Id, line.Line.Option));
-        // Whoever knows a move without sides needs only its name.
-        var text = first ? line.Line.Talk ?? move.Talk.First : move.Sides == Sidedness.None ? move.Name : move.Talk.Second;
-        var ms = Timing.TalkMs(Words.Count(text), move.IsStillness, plan.Group);
+        var (text, words) = TalkOf(line.Line, move, first);
+        var ms = Timing.TalkMs(words, move.IsStillness, plan.Group);
         if (known) ms = Timing.Ms(ms / 1000.0 * Timing.KnownChain);
         // The talk begins while the group is still on its way; what is left of it is heard in place.
         ms = Math.Max(0, ms - wayMs);
@@ -186,6 +185,13 @@ public sealed class ClassCompiler
         Emit(EventKind.Talk, ms, Breath.Free, line, -1, side, 0, 0, events is null ? null : Words.For(text, side));
         Gap(ms);
         return ms;
+    }
+
+    // Whoever knows a move without sides needs only its name.
+    private static (string Text, int Words) TalkOf(Line line, Move move, bool first)
+    {
+        if (first) return line.Talk is { } own ? (own, Words.Count(own)) : (move.Talk.First, move.Talk.FirstWords);
+        return move.Sides == Sidedness.None ? (move.Name, move.NameWords) : (move.Talk.Second, move.Talk.SecondWords);
     }
 
     private static int RoundMs(MoveForm form, BreathPatterns breath)
@@ -222,23 +228,19 @@ public sealed class ClassCompiler
     private void TakeHold(LineScore line, Side side, int firstStay, int lastStay, BreathPatterns breath)
     {
         var phases = line.Form!.Phases;
-        for (var i = 0; i < firstStay; i++) TakePhase(line, i, side, PhaseMs(phases[i].Phase, breath), 0, 0);
+        for (var i = 0; i < firstStay; i++) TakePhase(line, i, side, PhaseMs(phases[i].Phase, breath), 1, 0, 0);
         var layers = lastStay - firstStay + 1;
         var (amount, done, from) = (line.Dose.Amount, 0, now);
         for (var i = firstStay; i <= lastStay; i++)
         {
             var share = (amount / layers) + (i - firstStay < amount % layers ? 1 : 0);
-            if (line.Dose.Unit == Unit.Seconds)
-            {
-                TakePhase(line, i, side, Timing.Ms(share), 1, 1);
-                continue;
-            }
-            var ms = Timing.Ms(breath.Breath(phases[i].Phase.Pattern));
-            for (var b = 0; b < share; b++) TakePhase(line, i, side, ms, ++done, amount);
+            var timed = line.Dose.Unit == Unit.Seconds;
+            var ms = timed ? Timing.Ms(share) : Timing.Ms(breath.Breath(phases[i].Phase.Pattern));
+            for (var b = timed ? share : 1; b <= share; b++) TakePhase(line, i, side, ms, 1, timed ? 1 : ++done, timed ? 1 : amount);
         }
         line.On(side).Add(amount, now - from);
         lastBreath = Breath.Out;
-        for (var i = lastStay + 1; i < phases.Count; i++) TakePhase(line, i, side, PhaseMs(phases[i].Phase, breath), 0, 0);
+        for (var i = lastStay + 1; i < phases.Count; i++) TakePhase(line, i, side, PhaseMs(phases[i].Phase, breath), 1, 0, 0);
     }
 
     private void TakeRounds(LineScore line, Side side, bool alternates, int rounds, BreathPatterns breath)
@@ -248,11 +250,13 @@ public sealed class ClassCompiler
         for (var r = 1; r <= rounds; r++)
         {
             var from = now;
+            // What every round (of this side) does is booked with the first.
+            var booked = !alternates ? (r == 1 ? rounds : 0) : r == 1 ? (rounds + 1) / 2 : r == 2 ? rounds / 2 : 0;
             for (var i = 0; i < phases.Count; i++)
             {
                 var phase = backwards ? phases.Count - 1 - i : i;
                 // Going backward in time, the breath still follows the order it is taken in.
-                TakePhase(line, phase, side, PhaseMs(phases[i].Phase, breath), r, rounds, phases[i].Phase.Breath);
+                TakePhase(line, phase, side, PhaseMs(phases[i].Phase, breath), booked, r, rounds, phases[i].Phase.Breath);
             }
             line.On(side).Add(1, now - from);
             if (alternates) side = side.Opposite();
@@ -265,34 +269,28 @@ public sealed class ClassCompiler
         var ms = Timing.Ms(line.Move!.BeatSeconds);
         for (var b = 1; b <= beats; b++)
         {
-            TakePhase(line, (b - 1) % phases, side, ms, b, beats);
+            TakePhase(line, (b - 1) % phases, side, ms, 1, b, beats);
             line.On(side).Add(1, ms);
             if (alternates) side = side.Opposite();
         }
     }
 
-    private void TakePhase(LineScore line, int index, Side side, int ms, int round, int of, Breath? taken = null)
+    // Times is how often this phase counts for the ledgers: a round that is repeated is booked once for all.
+    private void TakePhase(LineScore line, int index, Side side, int ms, int times, int round, int of, Breath? taken = null)
     {
         var phase = line.Form!.Phases[index];
         // Going backward in time both sides do the same shapes.
         var shown = line.Move!.Second == Second.Reverse ? Side.None : side;
-        foreach (var what in phase.Phase.Opens) open.Open(what, now, line);
+        if (phase.Phase.Opens.Count > 0) foreach (var what in phase.Phase.Opens) open.Open(what, now, line);
         var breath = taken ?? phase.Phase.Breath;
         var cue = events is null ? null : CueOf(line.Line, phase.Phase, index, side, round, of);
         Emit(line.Dose.Unit == Unit.Beats ? EventKind.Beat : EventKind.Breath, ms, breath, line, index, side, round, of, cue);
         tide.At(now, phase.On(shown).Tide);
-        ledgers.Add(phase.WorkedOn(shown), AlsoEased(line.Move), ms);
-        foreach (var what in phase.Phase.Closes) open.Close(what, now);
+        if (times > 0) ledgers.Add(phase.WorkedOn(shown), line.Move.AlsoEasedBits, ms * times);
+        if (phase.Phase.Closes.Count > 0) foreach (var what in phase.Phase.Closes) open.Close(what, now);
         lastBreath = breath is Breath.In or Breath.Out ? breath : breath == Breath.Free ? Breath.Free : lastBreath;
         lastLine = line;
         gapMs = 0;
-    }
-
-    private static uint AlsoEased(Move move)
-    {
-        uint bits = 0;
-        foreach (var area in move.AlsoEases) bits |= 1u << (int)area;
-        return bits;
     }
 
     // Long in the first round, short in the second, then silence; the last round is announced once.

@@ -15,9 +15,7 @@ public sealed class Hyphenated<T>() : JsonStringEnumConverter<T>(JsonNamingPolic
 
 /// <summary>The shapes of all answers, generated at build time.</summary>
 [JsonSourceGenerationOptions(JsonSerializerDefaults.Web)]
-[JsonSerializable(typeof(ScoreAnswer))]
 [JsonSerializable(typeof(ApplyRequest))]
-[JsonSerializable(typeof(ApplyAnswer))]
 [JsonSerializable(typeof(IReadOnlyList<MoveSummary>))]
 [JsonSerializable(typeof(MoveAnswer))]
 [JsonSerializable(typeof(IReadOnlyList<PositionAnswer>))]
@@ -36,6 +34,7 @@ public sealed partial class ApiJson : JsonSerializerContext
     public static void Apply(JsonSerializerOptions options)
     {
         options.TypeInfoResolverChain.Insert(0, Default);
+        options.TypeInfoResolverChain.Insert(1, ScoreJson.Default);
         options.NumberHandling = JsonNumberHandling.Strict;
         options.DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull;
         foreach (var converter in Words) options.Converters.Add(converter);
@@ -44,7 +43,20 @@ public sealed partial class ApiJson : JsonSerializerContext
     private static readonly JsonConverter[] Words =
     [
         new Hyphenated<MoveKind>(), new Hyphenated<Sidedness>(), new Hyphenated<Circle>(), new Hyphenated<Breath>(), new Hyphenated<Pattern>(),
-        new Hyphenated<Work>(), new Hyphenated<Unit>(), new Hyphenated<Family>(), new Hyphenated<PelvisLevel>(), new Hyphenated<Core.Judgements.Level>(),
-        new Hyphenated<EventKind>(), new Hyphenated<Side>(), new Hyphenated<Tone>(),
+        new Hyphenated<Work>(), new Hyphenated<Unit>(), new Hyphenated<Family>(), new Hyphenated<PelvisLevel>(),
+        new Hyphenated<Tone>(),
     ];
+}
+
+/// <summary>
+/// How scores are written. They are asked for at every key the teacher presses, so they go the quick way: code generated for
+/// just these shapes, without converters.
+/// </summary>
+[JsonSourceGenerationOptions(PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase, DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull)]
+[JsonSerializable(typeof(ScoreAnswer))]
+[JsonSerializable(typeof(ApplyAnswer))]
+public sealed partial class ScoreJson : JsonSerializerContext
+{
+    /// <summary>An answer with a score, written whole.</summary>
+    public static IResult Answer(ScoreAnswer score) => TypedResults.Bytes(JsonSerializer.SerializeToUtf8Bytes(score, Default.ScoreAnswer), "application/json; charset=utf-8");
 }

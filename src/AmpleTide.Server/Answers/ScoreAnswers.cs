@@ -8,8 +8,8 @@ namespace AmpleTide.Server.Answers;
 
 /// <summary>A class laid out in time and judged.</summary>
 public sealed record ScoreAnswer(
-    int TotalMs, IReadOnlyList<LineAnswer> Lines, IReadOnlyList<FindingAnswer> Findings, LedgersAnswer Ledgers, IReadOnlyList<int[]> Tide,
-    IReadOnlyList<OpenAnswer> Open, TimeAnswer Time, IReadOnlyList<EventAnswer>? Events)
+    int TotalMs, LineAnswer[] Lines, FindingAnswer[] Findings, LedgersAnswer Ledgers, int[][] Tide,
+    OpenAnswer[] Open, TimeAnswer Time, EventAnswer[]? Events)
 {
     /// <summary>The answer for a score and what was found in it.</summary>
     public static ScoreAnswer Of(Score score, IReadOnlyList<Finding> findings) => new(
@@ -26,40 +26,44 @@ public sealed record ScoreAnswer(
 /// <summary>How the time is spent, in milliseconds.</summary>
 public sealed record TimeAnswer(int Talk, int Breath, int Ways, int Pauses);
 
-/// <summary>A line as it came out.</summary>
+/// <summary>A line as it came out. Without ways, without a missing way, and for sides it has no practice on, those fields are left out.</summary>
 public sealed record LineAnswer(
-    string Id, string? Position, string Unit, int Amount, string Sides, IReadOnlyList<OccurrenceAnswer> Occurrences, PracticeAnswer Practice,
-    IReadOnlyList<WayTakenAnswer> Ways, bool WayMissing)
+    string Id, string? Position, [property: WordsOf(typeof(Unit))] string Unit, int Amount, string Sides, OccurrenceAnswer[] Occurrences, PracticeAnswer Practice,
+    WayTakenAnswer[]? Ways, bool? WayMissing)
 {
     /// <summary>The answer for a line.</summary>
     public static LineAnswer Of(LineScore line) => new(
-        line.Line.Id, line.Position?.Id, line.Dose.Unit.ToString().ToLowerInvariant(), line.Dose.Amount, SidesOf(line),
-        [.. line.Occurrences.Select(o => new OccurrenceAnswer(o.Round, o.Side, o.StartMs, o.Ms, o.TalkMs))],
-        new(new(line.Right.Amount, line.Right.Ms), new(line.Left.Amount, line.Left.Ms), new(line.None.Amount, line.None.Ms)),
-        [.. line.Ways.Select(w => new WayTakenAnswer(w.Way.To.Id, w.AtMs, w.Ms, [.. w.Way.Steps.Select(s => s.Say)], w.Way.Cautions))],
-        line.NoWayFrom is not null);
+        line.Line.Id, line.Position?.Id, Word.Of(line.Dose.Unit), line.Dose.Amount, SidesOf(line),
+        [.. line.Occurrences.Select(o => new OccurrenceAnswer(o.Round, Word.Of(o.Side), o.StartMs, o.Ms, o.TalkMs))],
+        new(AmountAnswer.Of(line.Right), AmountAnswer.Of(line.Left), AmountAnswer.Of(line.None)),
+        line.Ways.Count == 0 ? null : [.. line.Ways.Select(w => new WayTakenAnswer(w.Way.To.Id, w.AtMs, w.Ms, [.. w.Way.Steps.Select(s => s.Say)], [.. w.Way.Cautions]))],
+        line.NoWayFrom is null ? null : true);
 
     private static string SidesOf(LineScore line) => line.Move is null || line.Move.Sides == Sidedness.None ? "none" : line.Line.Sides?.Word ?? "";
 }
 
 /// <summary>One time a line is taken.</summary>
-public sealed record OccurrenceAnswer(int Round, Side Side, int StartMs, int Ms, int TalkMs);
+public sealed record OccurrenceAnswer(int Round, [property: WordsOf(typeof(Side))] string Side, int StartMs, int Ms, int TalkMs);
 
 /// <summary>Practice by side.</summary>
-public sealed record PracticeAnswer(AmountAnswer Right, AmountAnswer Left, AmountAnswer None);
+public sealed record PracticeAnswer(AmountAnswer? Right, AmountAnswer? Left, AmountAnswer? None);
 
 /// <summary>Practice in its unit and in milliseconds.</summary>
-public sealed record AmountAnswer(int Amount, int Ms);
+public sealed record AmountAnswer(int Amount, int Ms)
+{
+    /// <summary>The answer for some practice; none for nothing.</summary>
+    public static AmountAnswer? Of(Practice practice) => practice.Ms == 0 ? null : new(practice.Amount, practice.Ms);
+}
 
 /// <summary>A way before a line; {right} and {left} in its steps follow the side people roll to.</summary>
-public sealed record WayTakenAnswer(string To, int AtMs, int Ms, IReadOnlyList<string> Steps, IReadOnlyList<string> Cautions);
+public sealed record WayTakenAnswer(string To, int AtMs, int Ms, string[] Steps, string[] Cautions);
 
 /// <summary>Something found in the class.</summary>
-public sealed record FindingAnswer(string Id, string Rule, Core.Judgements.Level Level, IReadOnlyList<string> Lines, string Text, string Why, IReadOnlyList<FixAnswer> Fixes)
+public sealed record FindingAnswer(string Id, string Rule, [property: WordsOf(typeof(Level))] string Level, string[] Lines, string Text, string Why, FixAnswer[] Fixes)
 {
     /// <summary>The answer for a finding.</summary>
     public static FindingAnswer Of(Finding finding) => new(
-        finding.Id, finding.Rule, finding.Level, finding.Lines, finding.Text, finding.Why, [.. finding.Fixes.Select(f => new FixAnswer(f.Id, f.Label))]);
+        finding.Id, finding.Rule, Word.Of(finding.Level), [.. finding.Lines], finding.Text, finding.Why, [.. finding.Fixes.Select(f => new FixAnswer(f.Id, f.Label))]);
 }
 
 /// <summary>What would mend a finding.</summary>
@@ -70,25 +74,29 @@ public sealed record OpenAnswer(string What, int FromMs, int? ToMs, string Line)
 
 /// <summary>One event.</summary>
 public sealed record EventAnswer(
-    int AtMs, int Ms, EventKind Kind, Breath Phase, string Line, string? Set, string Section, string Move, Side Side, int Round, int Of, string? Cue)
+    int AtMs, int Ms, [property: WordsOf(typeof(EventKind))] string Kind, [property: WordsOf(typeof(Breath))] string Phase, string Line, string? Set, string Section, string Move,
+    [property: WordsOf(typeof(Side))] string Side, int Round, int Of, string? Cue)
 {
     /// <summary>The answer for an event.</summary>
     public static EventAnswer From(ScoreEvent e) => new(
-        e.AtMs, e.Ms, e.Kind, e.Breath, e.Line.Line.Id, e.Line.Set?.Id, e.Line.Section.Id, e.Line.Line.Move, e.Side, e.Round, e.Of, e.Cue);
+        e.AtMs, e.Ms, Word.Of(e.Kind), Word.Of(e.Breath), e.Line.Line.Id, e.Line.Set?.Id, e.Line.Section.Id, e.Line.Line.Move, Word.Of(e.Side), e.Round, e.Of, e.Cue);
 }
 
 /// <summary>What the practice adds up to.</summary>
 public sealed record LedgersAnswer(
-    IReadOnlyList<SideAnswer> Sides, IReadOnlyList<AreaAnswer> Areas, IReadOnlyList<AxisAnswer> Axes, MovementsAnswer Movements, IReadOnlyList<double[]> Arc)
+    SideAnswer[] Sides, AreaAnswer[] Areas, AxisAnswer[] Axes, MovementsAnswer Movements, double[][] Arc)
 {
+    private static readonly Area[] AllAreas = Enum.GetValues<Area>();
+    private static readonly Axis[] AllAxes = Enum.GetValues<Axis>();
+
     /// <summary>The answer for a score's ledgers.</summary>
     public static LedgersAnswer Of(Score score)
     {
         var ledgers = score.Ledgers;
         return new(
             [.. score.Lines.Where(l => l.Move is not null && l.Right.Ms + l.Left.Ms > 0).GroupBy(l => l.Move!.Name).Select(g => new SideAnswer(g.Key, g.Sum(l => l.Right.Ms), g.Sum(l => l.Left.Ms)))],
-            [.. Enum.GetValues<Area>().Where(a => ledgers.AreaMs(a) > 0).Select(a => new AreaAnswer(a.Name(), ledgers.AreaMs(a), ledgers.AreaMs(a, Side.Right), ledgers.AreaMs(a, Side.Left)))],
-            [.. Enum.GetValues<Axis>().Where(a => ledgers.PlusMs(a) + ledgers.MinusMs(a) > 0).Select(a => new AxisAnswer(Core.Body.Axes.Name(a), ledgers.PlusMs(a), ledgers.MinusMs(a)))],
+            [.. AllAreas.Where(a => ledgers.AreaMs(a) > 0).Select(a => new AreaAnswer(a.Name(), ledgers.AreaMs(a), ledgers.AreaMs(a, Side.Right), ledgers.AreaMs(a, Side.Left)))],
+            [.. AllAxes.Where(a => ledgers.PlusMs(a) + ledgers.MinusMs(a) > 0).Select(a => new AxisAnswer(Core.Body.Axes.Name(a), ledgers.PlusMs(a), ledgers.MinusMs(a)))],
             new(ledgers.FlexionMs, ledgers.ExtensionMs, ledgers.SideBendMs, ledgers.RotationMs),
             [.. score.Lines.Where(l => l.Move is not null).SelectMany(l => l.Occurrences.Select(o => new[] { o.StartMs, l.Move!.Effort }))]);
     }

@@ -12,15 +12,15 @@ internal static class ScoreEndpoints
 {
     public static void MapScore(this IEndpointRouteBuilder api)
     {
-        api.MapPost("/score", Score).Accepts<JsonElement>("application/json");
+        api.MapPost("/score", Score).Accepts<JsonElement>("application/json").Produces<ScoreAnswer>();
         api.MapPost("/apply", Apply).Accepts<ApplyRequest>("application/json");
     }
 
-    private static async Task<Ok<ScoreAnswer>> Score(HttpRequest request, House house, bool events = true)
+    private static async Task<IResult> Score(HttpRequest request, House house, bool events = true)
     {
         var plan = await Reading.Class(request);
         var (score, findings) = house.Judge(plan, events);
-        return TypedResults.Ok(ScoreAnswer.Of(score, findings));
+        return ScoreJson.Answer(ScoreAnswer.Of(score, findings));
     }
 
     private static async Task<Results<Ok<ApplyAnswer>, ProblemHttpResult>> Apply(HttpRequest request, House house)

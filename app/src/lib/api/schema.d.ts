@@ -666,24 +666,22 @@ export interface components {
             atMs: number;
             /** Format: int32 */
             ms: number;
-            kind: components["schemas"]["EventKind"];
-            phase: components["schemas"]["Breath"];
+            /** @enum {string} */
+            kind: "talk" | "breath" | "beat" | "way" | "pause";
+            /** @enum {string} */
+            phase: "in" | "out" | "hold-in" | "hold-out" | "stay" | "free";
             line: string;
             set: null | string;
             section: string;
             move: string;
-            side: components["schemas"]["Side"];
+            /** @enum {string} */
+            side: "none" | "right" | "left";
             /** Format: int32 */
             round: number;
             /** Format: int32 */
             of: number;
             cue: null | string;
         };
-        /**
-         * @description What happens at a time.
-         * @enum {unknown}
-         */
-        EventKind: "talk" | "breath" | "beat" | "way" | "pause";
         /**
          * @description The four families of positions.
          * @enum {unknown}
@@ -713,7 +711,8 @@ export interface components {
         FindingAnswer: {
             id: string;
             rule: string;
-            level: components["schemas"]["Level"];
+            /** @enum {string} */
+            level: "serious" | "notable" | "hint";
             lines: string[];
             text: string;
             why: string;
@@ -736,22 +735,18 @@ export interface components {
             movements: components["schemas"]["MovementsAnswer"];
             arc: number[][];
         };
-        /**
-         * @description How bad something is.
-         * @enum {unknown}
-         */
-        Level: "serious" | "notable" | "hint";
         LineAnswer: {
             id: string;
             position: null | string;
-            unit: string;
+            /** @enum {string} */
+            unit: "breaths" | "rounds" | "beats" | "seconds";
             /** Format: int32 */
             amount: number;
             sides: string;
             occurrences: components["schemas"]["OccurrenceAnswer"][];
             practice: components["schemas"]["PracticeAnswer"];
-            ways: components["schemas"]["WayTakenAnswer"][];
-            wayMissing: boolean;
+            ways: null | components["schemas"]["WayTakenAnswer"][];
+            wayMissing: null | boolean;
         };
         MoveAnswer: {
             summary: components["schemas"]["MoveSummary"];
@@ -798,7 +793,8 @@ export interface components {
         OccurrenceAnswer: {
             /** Format: int32 */
             round: number;
-            side: components["schemas"]["Side"];
+            /** @enum {string} */
+            side: "none" | "right" | "left";
             /** Format: int32 */
             startMs: number;
             /** Format: int32 */
@@ -862,9 +858,9 @@ export interface components {
             figure: components["schemas"]["Figure"];
         };
         PracticeAnswer: {
-            right: components["schemas"]["AmountAnswer"];
-            left: components["schemas"]["AmountAnswer"];
-            none: components["schemas"]["AmountAnswer"];
+            right: null | components["schemas"]["AmountAnswer"];
+            left: null | components["schemas"]["AmountAnswer"];
+            none: null | components["schemas"]["AmountAnswer"];
         };
         /** @description A thing used in class. */
         Prop: {
@@ -914,11 +910,6 @@ export interface components {
             /** Format: date-time */
             savedAt: string;
         };
-        /**
-         * @description A side of the body, always the group's own: the right of whoever does the move.
-         * @enum {unknown}
-         */
-        Side: "none" | "right" | "left";
         SideAnswer: {
             what: string;
             /** Format: int32 */

@@ -1,0 +1,15 @@
+using AmpleTide.Bench;
+using BenchmarkDotNet.Running;
+
+// Usage: dotnet run -c Release --project bench/AmpleTide.Bench -- core | score
+switch (args.FirstOrDefault())
+{
+    case "core":
+        BenchmarkRunner.Run<CompileAndJudge>();
+        return 0;
+    case "score":
+        return await ScoreAgainstPrecomputed.Run();
+    default:
+        Console.Error.WriteLine("Say what to measure: core or score.");
+        return 1;
+}
