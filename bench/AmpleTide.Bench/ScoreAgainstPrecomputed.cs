@@ -1,17 +1,15 @@
 using System.Diagnostics;
 using System.Net.Http.Headers;
-using Microsoft.AspNetCore.Builder;
-using Microsoft.AspNetCore.Hosting;
-using Microsoft.AspNetCore.Http;
-using Microsoft.Extensions.DependencyInjection;
-using Microsoft.Extensions.Logging;
-
-
 using AmpleTide.Catalogue;
 using AmpleTide.Formats;
 using AmpleTide.Server;
 using AmpleTide.Server.Answers;
 using AmpleTide.Server.Endpoints;
+using Microsoft.AspNetCore.Builder;
+using Microsoft.AspNetCore.Hosting;
+using Microsoft.AspNetCore.Http;
+using Microsoft.Extensions.DependencyInjection;
+using Microsoft.Extensions.Logging;
 
 namespace AmpleTide.Bench;
 
@@ -44,7 +42,7 @@ internal static class ScoreAgainstPrecomputed
         await app.StartAsync();
         using var http = new HttpClient { BaseAddress = new(app.Urls.First()) };
 
-        foreach (var lines in new[] { 45, 120 })
+        foreach (var lines in new[] { 5, 45, 120 })
         {
             var body = TideWriter.Write(BigClass.Of(lines, house.Catalogue));
             precomputed = await Ask(http, "/api/score?events=false", body);

@@ -98,6 +98,26 @@ public class Calls(RunningServer server) : IClassFixture<RunningServer>
         Assert.True(JsonNode.DeepEquals(patched, answer["class"]));
     }
 
+    [Fact]
+    public async Task An_edit_that_needs_judgement_is_done_here()
+    {
+        var answer = await Post("/api/edit", $$"""{ "class": {{Small}}, "edit": "mirror", "items": ["l1"] }""", HttpStatusCode.OK);
+        Assert.Equal("left", answer["class"]!["sections"]![0]!["items"]![0]!["sides"]!.GetValue<string>());
+        var equal = await Post("/api/edit", $$"""{ "class": {{Small}}, "edit": "equalise", "items": ["l1"] }""", HttpStatusCode.OK);
+        Assert.DoesNotContain(equal["after"]!["findings"]!.AsArray(), f => f!["rule"]!.GetValue<string>() == "second-side");
+    }
+
+    [Theory]
+    [InlineData("\"juggle\"", "[\"l1\"]", "/edit")]
+    [InlineData("\"mirror\"", "[\"l1\", \"l9\"]", "/items/1")]
+    [InlineData("\"mirror\"", "[4]", "/items/0")]
+    [InlineData("\"mirror\"", "\"l1\"", "/items")]
+    public async Task An_edit_that_cannot_be_done_is_told(string edit, string items, string pointer)
+    {
+        var problem = await Post("/api/edit", $$"""{ "class": {{Small}}, "edit": {{edit}}, "items": {{items}} }""", HttpStatusCode.UnprocessableEntity);
+        Assert.Equal(pointer, problem["errors"]![0]!["pointer"]!.GetValue<string>());
+    }
+
     [Theory]
     [InlineData("""{ "finding": "x", "fix": "y" }""", "/class")]
     [InlineData("""{ "class": {}, "fix": "y" }""", "/finding")]

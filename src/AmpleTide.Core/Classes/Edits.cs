@@ -1,3 +1,4 @@
+using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
 
 namespace AmpleTide.Core.Classes;
@@ -28,14 +29,48 @@ public static class Edits
     public static ClassPlan GiveDose(this ClassPlan plan, IReadOnlyCollection<string> ids, Dose dose) =>
         plan.ChangeLines(ids, line => line with { Dose = dose });
 
+    /// <summary>Does lines and sets on the other side first, and what was done on one side on the other.</summary>
+    /// <param name="plan">The class.</param>
+    /// <param name="ids">Lines and sets; the lines within a set follow it.</param>
+    /// <param name="catalogue">Says how moves have sides.</param>
+    public static ClassPlan Mirror(this ClassPlan plan, IReadOnlyCollection<string> ids, MoveCatalogue catalogue)
+    {
+        Line Mirrored(Line line) => catalogue.Move(line.Move) is { Sides: not Sidedness.None } move
+            ? line with { Sides = (line.Sides ?? SideOrder.For(move, plan.FirstSide)).Swapped() } : line;
+        Item Within(Item item) => item is Set set
+            ? set with { Rounds = [.. set.Rounds.Select(r => r.Opposite())], Items = [.. set.Items.Select(Within)] } : Mirrored((Line)item);
+        return plan.Rewrite(item => ids.Contains(item.Id) ? [Within(item)] : null);
+    }
+
+    /// <summary>Gives lines of the same move and unit the longest dose among them, and a lone side its other.</summary>
+    public static ClassPlan Equalise(this ClassPlan plan, IReadOnlyCollection<string> ids, MoveCatalogue catalogue)
+    {
+        var lines = plan.Lines.Where(l => ids.Contains(l.Id) && catalogue.Move(l.Move) is { Sides: not Sidedness.None }).ToList();
+        foreach (var same in lines.GroupBy(l => (l.Move, DoseOf(l, catalogue).Unit)))
+        {
+            var most = same.MaxBy(l => DoseOf(l, catalogue).Amount)!;
+            plan = plan.GiveDose([.. same.Select(l => l.Id)], DoseOf(most, catalogue));
+            if (same.Count() == 1) plan = plan.ChangeLine(most.Id, l => l.Sides is { IsOneSide: true } one ? l with { Sides = one.Completed() } : l);
+        }
+        return plan;
+    }
+
+    private static Dose DoseOf(Line line, MoveCatalogue catalogue) =>
+        line.Dose ?? new(catalogue.Move(line.Move)!.Dose.Unit, catalogue.Move(line.Move)!.Dose.Usual);
+
     /// <summary>An id that nothing in the class has yet, beginning with the wished one.</summary>
     public static string FreeId(this ClassPlan plan, string wished)
     {
-        var taken = plan.Sections.SelectMany(s => Ids(s.Items).Prepend(s.Id)).ToHashSet();
+        var taken = plan.Ids().ToHashSet();
         var id = wished;
         for (var n = 2; taken.Contains(id); n++) id = $"{wished}-{n}";
         return id;
     }
+
+    /// <summary>Whether the class has a line or set of that id.</summary>
+    public static bool Has(this ClassPlan plan, string id) => plan.Sections.SelectMany(s => Ids(s.Items)).Contains(id);
+
+    private static IEnumerable<string> Ids(this ClassPlan plan) => plan.Sections.SelectMany(s => Ids(s.Items).Prepend(s.Id));
 
     private static IEnumerable<string> Ids(IReadOnlyList<Item> items) =>
         items.SelectMany(item => item is Set set ? Ids(set.Items).Prepend(set.Id) : [item.Id]);

@@ -47,7 +47,8 @@ internal static class PropDrawing
             return new(Whole(p.X), Whole(p.Y), 9, Whole(q.X), Whole(q.Y), 9);
         }
         var top = height + 0.25;
-        var legs = from lx in new[] { left + 0.012, right - 0.012 } from lz in new[] { back + 0.01, front - 0.02 }
+        var legs = from lx in new[] { left + 0.012, right - 0.012 }
+                   from lz in new[] { back + 0.01, front - 0.02 }
                    select Bar(new(lx, height - 0.02, lz), new(lx, 0.01, lz));
         var posts = new[] { left + 0.012, right - 0.012 }.Select(px => Bar(new(px, height - 0.02, back + 0.01), new(px, top, back - 0.02)));
         yield return new(Tone.PropEdge, [.. legs, .. posts, Bar(new(left + 0.012, top - 0.01, back - 0.02), new(right - 0.012, top - 0.01, back - 0.02)), Bar(new(left + 0.012, top - 0.09, back - 0.012), new(right - 0.012, top - 0.09, back - 0.012))], []);

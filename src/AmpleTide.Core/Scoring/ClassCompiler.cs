@@ -91,8 +91,10 @@ public sealed class ClassCompiler
 
     private LineScore ScoreOf(Line line, Section section, Set? set)
     {
-        if (byLine.TryGetValue(line, out var known)) return known;
-        var score = byLine[line] = new(line, section, set, catalogue.Move(line.Move));
+        // Only lines of a set are met again.
+        if (set is not null && byLine.TryGetValue(line, out var known)) return known;
+        var score = new LineScore(line, section, set, catalogue.Move(line.Move));
+        if (set is not null) byLine[line] = score;
         lines.Add(score);
         return score;
     }

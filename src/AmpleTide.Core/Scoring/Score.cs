@@ -131,6 +131,13 @@ public sealed class LineScore(Line line, Section section, Set? set, Move? move)
 /// <param name="Line">The line that opened it.</param>
 public sealed record OpenState(string What, int FromMs, int? ToMs, LineScore Line);
 
+/// <summary>A prop that people have under or beside them.</summary>
+/// <param name="Prop">Its id.</param>
+/// <param name="FromMs">Since when.</param>
+/// <param name="ToMs">Until when.</param>
+/// <param name="Line">The line that asks for it.</param>
+public sealed record PropNeed(string Prop, int FromMs, int ToMs, LineScore Line);
+
 /// <summary>A class laid out in time. Pure and repeatable: the same class gives the same score, byte for byte.</summary>
 public sealed record Score
 {
@@ -160,6 +167,9 @@ public sealed record Score
 
     /// <summary>What the practice adds up to.</summary>
     public required Ledgers Ledgers { get; init; }
+
+    /// <summary>Which props are needed when, by the order of the class; needs of lines that follow each other are one.</summary>
+    public IReadOnlyList<PropNeed> Props => field ??= PropNeeds.Of(Lines);
 
     /// <summary>How the time is spent, by kind of event, in milliseconds.</summary>
     public required IReadOnlyList<int> MsByKind { get; init; }

@@ -16,6 +16,7 @@ public sealed class Hyphenated<T>() : JsonStringEnumConverter<T>(JsonNamingPolic
 /// <summary>The shapes of all answers, generated at build time.</summary>
 [JsonSourceGenerationOptions(JsonSerializerDefaults.Web)]
 [JsonSerializable(typeof(ApplyRequest))]
+[JsonSerializable(typeof(EditRequest))]
 [JsonSerializable(typeof(IReadOnlyList<MoveSummary>))]
 [JsonSerializable(typeof(MoveAnswer))]
 [JsonSerializable(typeof(IReadOnlyList<PositionAnswer>))]

@@ -9,7 +9,7 @@ namespace AmpleTide.Server.Answers;
 /// <summary>A class laid out in time and judged.</summary>
 public sealed record ScoreAnswer(
     int TotalMs, LineAnswer[] Lines, FindingAnswer[] Findings, LedgersAnswer Ledgers, int[][] Tide,
-    OpenAnswer[] Open, TimeAnswer Time, EventAnswer[]? Events)
+    OpenAnswer[] Open, PropAnswer[] Props, TimeAnswer Time, EventAnswer[]? Events)
 {
     /// <summary>The answer for a score and what was found in it.</summary>
     public static ScoreAnswer Of(Score score, IReadOnlyList<Finding> findings) => new(
@@ -19,6 +19,7 @@ public sealed record ScoreAnswer(
         LedgersAnswer.Of(score),
         [.. score.Tide.Select(p => new[] { p.Ms, p.Height })],
         [.. score.Open.Select(o => new OpenAnswer(o.What, o.FromMs, o.ToMs, o.Line.Line.Id))],
+        [.. score.Props.Select(p => new PropAnswer(p.Prop, p.FromMs, p.ToMs, p.Line.Line.Id))],
         new(score.MsByKind[0], score.MsByKind[1] + score.MsByKind[2], score.MsByKind[3], score.MsByKind[4]),
         score.Events is null ? null : [.. score.Events.Select(EventAnswer.From)]);
 }
@@ -72,6 +73,9 @@ public sealed record FixAnswer(string Id, string Label);
 /// <summary>Something that was opened.</summary>
 public sealed record OpenAnswer(string What, int FromMs, int? ToMs, string Line);
 
+/// <summary>A prop that is needed for a time.</summary>
+public sealed record PropAnswer(string Prop, int FromMs, int ToMs, string Line);
+
 /// <summary>One event.</summary>
 public sealed record EventAnswer(
     int AtMs, int Ms, [property: WordsOf(typeof(EventKind))] string Kind, [property: WordsOf(typeof(Breath))] string Phase, string Line, string? Set, string Section, string Move,
@@ -117,5 +121,8 @@ public sealed record MovementsAnswer(int FlexionMs, int ExtensionMs, int SideBen
 /// <summary>A fix to be tried: the class, and which fix of which finding.</summary>
 public sealed record ApplyRequest(JsonElement Class, string Finding, string Fix);
 
-/// <summary>What a fix does: the class after it, the change, and the score before and after.</summary>
+/// <summary>An edit that needs judgement: <c>mirror</c> or <c>equalise</c>, and the lines or sets it is for.</summary>
+public sealed record EditRequest(JsonElement Class, string Edit, string[] Items);
+
+/// <summary>What a fix or an edit does: the class after it, the change, and the score before and after.</summary>
 public sealed record ApplyAnswer(JsonElement Class, JsonElement Patch, ScoreAnswer Before, ScoreAnswer After);

@@ -124,6 +124,45 @@ public class WorkedExamples
     }
 
     [Fact]
+    public void Props_are_needed_as_long_as_the_positions_that_stand_on_them()
+    {
+        var score = TestHouse.Score(TestHouse.Class(
+            "{ \"move\": \"breath-watch\", \"position\": \"seated-cross\" }, { \"move\": \"chin-to-chest\" }, { \"move\": \"cat-cow\", \"props\": [ { \"id\": \"blanket\", \"standIn\": \"towel\" } ] }"));
+        Assert.Equal(["cushion", "towel"], score.Props.Select(p => p.Prop));
+        Assert.Equal((0, score.Lines[1].Occurrences[0].StartMs + score.Lines[1].Occurrences[0].Ms), (score.Props[0].FromMs, score.Props[0].ToMs));
+    }
+
+    [Theory]
+    [InlineData("neck-side-tilt", "right-left", "left-right")]
+    [InlineData("neck-side-tilt", "left", "right")]
+    [InlineData("head-turns", "alternate", "alternate-left")]
+    [InlineData("eagle-arms", "over-under", "under-over")]
+    public void A_mirrored_line_begins_on_the_other_side(string move, string before, string after)
+    {
+        var plan = TestHouse.Class($"{{ \"id\": \"a\", \"move\": \"{move}\", \"sides\": \"{before}\" }}, {{ \"id\": \"b\", \"move\": \"{move}\", \"sides\": \"{before}\" }}");
+        Assert.Equal([after, before], plan.Mirror(["a"], TestHouse.Catalogue).Lines.Select(l => l.Sides!.Word));
+    }
+
+    [Fact]
+    public void A_mirrored_set_changes_its_rounds_and_mirroring_twice_changes_nothing()
+    {
+        var plan = TestHouse.Class("""{ "id": "t", "set": { "rounds": ["right", "left"], "items": [ { "move": "warrior-two" } ] } }""");
+        var mirrored = plan.Mirror(["t"], TestHouse.Catalogue);
+        Assert.Equal([Side.Left, Side.Right], ((Set)mirrored.Sections[0].Items[0]).Rounds);
+        Assert.Equal([Side.Right, Side.Left], ((Set)mirrored.Mirror(["t"], TestHouse.Catalogue).Sections[0].Items[0]).Rounds);
+    }
+
+    [Fact]
+    public void Equalised_lines_have_the_longest_dose_and_a_lone_side_its_other()
+    {
+        var plan = TestHouse.Class("{ \"id\": \"a\", \"move\": \"arm-across\", \"breaths\": 2, \"sides\": \"right\" }, { \"id\": \"b\", \"move\": \"arm-across\", \"breaths\": 4, \"sides\": \"left\" }, { \"id\": \"c\", \"move\": \"neck-side-tilt\", \"sides\": \"left\" }");
+        var equal = plan.Equalise(["a", "b", "c"], TestHouse.Catalogue);
+        Assert.Equal([4, 4, 3], equal.Lines.Select(l => l.Dose!.Value.Amount));
+        Assert.Equal("left-right", equal.Lines.Last().Sides!.Word);
+        Assert.Null(TestHouse.Found(equal, "second-side"));
+    }
+
+    [Fact]
     public void The_way_home_from_lying_is_planned_for_the_side_people_roll_to()
     {
         var score = TestHouse.Score(TestHouse.Class(

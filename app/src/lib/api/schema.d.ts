@@ -371,6 +371,45 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/edit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["EditRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ApplyAnswer"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/classes": {
         parameters: {
             query?: never;
@@ -661,6 +700,11 @@ export interface components {
             /** Format: int32 */
             most: number;
         };
+        EditRequest: {
+            class: components["schemas"]["JsonElement"];
+            edit: string;
+            items: string[];
+        };
         EventAnswer: {
             /** Format: int32 */
             atMs: number;
@@ -877,6 +921,14 @@ export interface components {
             /** @description Whether a hall can be taken to have it: mat and wall. */
             alwaysThere: boolean;
         };
+        PropAnswer: {
+            prop: string;
+            /** Format: int32 */
+            fromMs: number;
+            /** Format: int32 */
+            toMs: number;
+            line: string;
+        };
         ScoreAnswer: {
             /** Format: int32 */
             totalMs: number;
@@ -885,6 +937,7 @@ export interface components {
             ledgers: components["schemas"]["LedgersAnswer"];
             tide: number[][];
             open: components["schemas"]["OpenAnswer"][];
+            props: components["schemas"]["PropAnswer"][];
             time: components["schemas"]["TimeAnswer"];
             events: null | components["schemas"]["EventAnswer"][];
         };

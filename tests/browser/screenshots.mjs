@@ -1,0 +1,31 @@
+// Makes the pictures of docs/screenshots from the demo data of a running server.
+// Usage: node screenshots.mjs http://127.0.0.1:5180
+import { chromium } from '@playwright/test';
+
+const base = process.argv[2] ?? 'http://127.0.0.1:5180';
+const folder = new URL('../../docs/screenshots/', import.meta.url).pathname;
+const args = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking'];
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args });
+
+async function shot(name, path, theme, act = async () => {}, viewport = { width: 1280, height: 800 }) {
+  const page = await browser.newPage({ viewport });
+  await page.addInitScript((t) => localStorage.setItem('ample-tide.theme', t), theme);
+  await page.goto(`${base}/#${path}`);
+  await page.waitForLoadState('networkidle');
+  await act(page);
+  await page.waitForLoadState('networkidle');
+  await page.screenshot({ path: `${folder}${name}.png` });
+  await page.close();
+}
+
+await shot('shelf', '/', 'paper');
+await shot('plan-paper', '/plan/low-water-shoulders', 'paper', (page) => page.locator('[data-select="l5"]').click());
+await shot('plan-night', '/plan/low-water-shoulders', 'night', async (page) => {
+  await page.locator('[data-line="l13"]').scrollIntoViewIfNeeded();
+  await page.locator('[data-select="l16"]').click();
+});
+await shot('soundings', '/plan/knots-undone', 'paper', async (page) => {
+  await page.getByRole('button', { name: 'Make both 4' }).click();
+  await page.getByRole('button', { name: 'Apply' }).waitFor();
+});
+await browser.close();
