@@ -61,7 +61,7 @@ public static class CatalogueReader
     {
         foreach (var form in forms)
         {
-            for (var i = 0; i < form.Phases.Count; i++)
+            for (var i = 0; i < form.Phases.Length; i++)
             {
                 if (form.Phases[i].Residual > Placement.MostResidual)
                     entry.Wrong("phases", $"in {form.Position.Id}, {form.Option}, phase {i + 1}: {form.Phases[i].Worst} is {form.Phases[i].Residual * 170:0.0} cm off");

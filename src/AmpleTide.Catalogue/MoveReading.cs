@@ -8,6 +8,7 @@ namespace AmpleTide.Catalogue;
 internal sealed class MoveReading(IReadOnlyDictionary<string, Position> positions)
 {
     private const int MostWordsOfAShortCue = 7;
+    private const int MostPhases = 24;
 
     // METs by kind where the author says nothing: sitting quietly 1.3, mild stretching 2.3, Hatha yoga 2.5;
     // Ainsworth and others, Compendium of Physical Activities (2011), from memory.
@@ -32,7 +33,7 @@ internal sealed class MoveReading(IReadOnlyDictionary<string, Position> position
         var sides = entry.Word("sides", (Sidedness?)Sidedness.None);
         var allowed = AllowedIn(entry);
         var phases = entry.Entries("phases").Select(p => ReadPhase(p, kind, allowed)).ToList();
-        if (phases.Count == 0) entry.Wrong("phases", "at least one is needed");
+        if (phases.Count is 0 or > MostPhases) entry.Wrong("phases", $"from 1 to {MostPhases} are needed");
         var rightNames = entry.OptionalText("right");
         if (sides is not (Sidedness.None or Sidedness.Circling) && rightNames is null) entry.Wrong("right", "say what right names");
         var move = new Move

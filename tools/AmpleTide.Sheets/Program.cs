@@ -30,7 +30,7 @@ foreach (var move in catalogue.Moves)
 {
     foreach (var form in catalogue.Forms(move).Where(f => eachPhase || (f.Option == MoveForm.BaseOption && f.Position.Id == move.In[0])))
     {
-        var phases = eachPhase ? Enumerable.Range(0, form.Phases.Count) : [move.Picture];
+        var phases = eachPhase ? Enumerable.Range(0, form.Phases.Length) : [move.Picture];
         foreach (var i in phases)
             figures.Add(($"{move.Id} {(eachPhase ? $"{form.Position.Id} {form.Option} {i + 1}" : "")}", FigureDrawing.Draw(form.Phases[i].Shape, move.View ?? form.Position.View)));
     }

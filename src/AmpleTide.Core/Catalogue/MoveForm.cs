@@ -7,7 +7,7 @@ namespace AmpleTide.Core.Catalogue;
 /// <param name="Position">The position it is taken in.</param>
 /// <param name="Option"><c>base</c>, <c>easier</c> or <c>deeper</c>.</param>
 /// <param name="Phases">One a phase, in order, for the right side.</param>
-public sealed record MoveForm(Move Move, Position Position, string Option, IReadOnlyList<PhaseForm> Phases)
+public sealed record MoveForm(Move Move, Position Position, string Option, PhaseForm[] Phases)
 {
     /// <summary>The option every move has.</summary>
     public const string BaseOption = "base";
@@ -62,7 +62,7 @@ public static class Shaping
             var facts = Facts.Of(placed.Shape, position.Base.Angles);
             forms.Add(new(move.Phases[i], placed.Shape, facts, facts.Mirror(), placed.Residual, placed.Worst));
         }
-        return new(move, position, option, forms);
+        return new(move, position, option, [.. forms]);
     }
 
     // What an option changes in one phase. It says so itself, or it replaces an angle wherever the move has taken it away

@@ -217,7 +217,7 @@ public sealed class ClassCompiler
     private static (int First, int Last) Stays(MoveForm form)
     {
         var (first, last) = (-1, -1);
-        for (var i = 0; i < form.Phases.Count; i++)
+        for (var i = 0; i < form.Phases.Length; i++)
         {
             if (!form.Phases[i].Phase.IsStay) continue;
             if (first < 0) first = i;
@@ -242,23 +242,25 @@ public sealed class ClassCompiler
         }
         line.On(side).Add(amount, now - from);
         lastBreath = Breath.Out;
-        for (var i = lastStay + 1; i < phases.Count; i++) TakePhase(line, i, side, PhaseMs(phases[i].Phase, breath), 1, 0, 0);
+        for (var i = lastStay + 1; i < phases.Length; i++) TakePhase(line, i, side, PhaseMs(phases[i].Phase, breath), 1, 0, 0);
     }
 
     private void TakeRounds(LineScore line, Side side, bool alternates, int rounds, BreathPatterns breath)
     {
         var phases = line.Form!.Phases;
         var backwards = line.Move!.Second == Second.Reverse && side == Side.Left;
+        Span<int> phaseMs = stackalloc int[phases.Length];
+        for (var i = 0; i < phases.Length; i++) phaseMs[i] = PhaseMs(phases[i].Phase, breath);
         for (var r = 1; r <= rounds; r++)
         {
             var from = now;
             // What every round (of this side) does is booked with the first.
             var booked = !alternates ? (r == 1 ? rounds : 0) : r == 1 ? (rounds + 1) / 2 : r == 2 ? rounds / 2 : 0;
-            for (var i = 0; i < phases.Count; i++)
+            for (var i = 0; i < phases.Length; i++)
             {
-                var phase = backwards ? phases.Count - 1 - i : i;
+                var phase = backwards ? phases.Length - 1 - i : i;
                 // Going backward in time, the breath still follows the order it is taken in.
-                TakePhase(line, phase, side, PhaseMs(phases[i].Phase, breath), booked, r, rounds, phases[i].Phase.Breath);
+                TakePhase(line, phase, side, phaseMs[i], booked, r, rounds, phases[i].Phase.Breath);
             }
             line.On(side).Add(1, now - from);
             if (alternates) side = side.Opposite();
@@ -267,7 +269,7 @@ public sealed class ClassCompiler
 
     private void TakeBeats(LineScore line, Side side, bool alternates, int beats)
     {
-        var phases = line.Form!.Phases.Count;
+        var phases = line.Form!.Phases.Length;
         var ms = Timing.Ms(line.Move!.BeatSeconds);
         for (var b = 1; b <= beats; b++)
         {

@@ -35,7 +35,7 @@ public class ShapesOfTheCatalogue
         var move = TestHouse.Catalogue.Move(id)!;
         foreach (var form in TestHouse.Catalogue.Forms(move).Where(f => f.Option == MoveForm.BaseOption))
         {
-            for (var i = 0; i < form.Phases.Count; i++)
+            for (var i = 0; i < form.Phases.Length; i++)
             {
                 var here = move.Phases[i].At.GetValueOrDefault(form.Position.Id, ShapeChange.None);
                 foreach (var (axis, degrees) in move.Phases[i].Change.Angles.Where(a => !here.Angles.ContainsKey(a.Key) && !here.Near.ContainsKey(a.Key)))

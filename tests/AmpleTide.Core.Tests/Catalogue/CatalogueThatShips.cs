@@ -45,7 +45,7 @@ public class CatalogueThatShips
         {
             foreach (var form in Catalogue.Forms(move).Where(f => f.Option == MoveForm.BaseOption))
             {
-                for (var i = 0; i < form.Phases.Count; i++)
+                for (var i = 0; i < form.Phases.Length; i++)
                 {
                     if (form.Phases[i].Phase.IsStay || !form.Phases[i].Phase.Cue.Long.Contains('{', StringComparison.Ordinal)) continue;
                     var (before, after) = (form.StartOf(i).Angles, form.Phases[i].Shape.Angles);

@@ -52,7 +52,7 @@ public class UsualTimes
         {
             foreach (var form in TestHouse.Catalogue.Forms(move))
             {
-                for (var i = 1; i < form.Phases.Count; i++)
+                for (var i = 1; i < form.Phases.Length; i++)
                 {
                     var counts = form.Phases[i].Phase.Counts ?? (form.Phases[i].Phase.Breath == Core.Catalogue.Breath.In ? 4 : 5) * form.Phases[i].Phase.Share;
                     foreach (var axis in new[] { Axis.NeckFlexion, Axis.NeckSide, Axis.NeckRotation })
