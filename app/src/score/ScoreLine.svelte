@@ -139,7 +139,8 @@
   }
   @media (max-width: 1100px) {
     .line {
-      grid-template-columns: 46px 76px minmax(0, 1fr) 136px;
+      grid-template-columns: 46px 68px minmax(0, 1fr) 132px;
+      gap: 8px;
     }
     .cues {
       display: none;

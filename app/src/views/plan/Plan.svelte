@@ -63,7 +63,9 @@
       preview={plan.preview?.answer.after.tide ?? null}
       onseek={seek}
     />
-    <main class="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_340px] max-md:grid-cols-1">
+    <main
+      class="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_340px] max-lg:grid-cols-[minmax(0,1fr)_252px] max-md:grid-cols-1"
+    >
       <!-- Scrolled with the keyboard too, so it takes the focus. -->
       <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
       <div

@@ -40,6 +40,8 @@
       <span class:text-serious={Math.abs(off) > 60_000}>{clock(off)} {off > 0 ? 'over' : 'short'}</span>
     {/if}
   </div>
-  <span class="w-32 text-[14px] text-muted max-md:w-auto" role="status">{saved[plan.saving]}</span>
-  <ThemeButton />
+  <div class="flex items-center gap-4 max-lg:ml-auto">
+    <span class="w-32 text-[14px] text-muted max-lg:w-auto" role="status">{saved[plan.saving]}</span>
+    <ThemeButton />
+  </div>
 </header>
