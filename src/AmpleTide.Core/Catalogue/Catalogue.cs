@@ -20,7 +20,11 @@ public sealed class MoveCatalogue
         this.moves = moves.ToFrozenDictionary(m => m.Id);
         this.positions = positions.ToFrozenDictionary(p => p.Id);
         this.forms = forms.ToFrozenDictionary(f => (f.Move.Id, f.Position.Id, f.Option));
+        closers = moves.SelectMany(m => m.Phases.SelectMany(p => p.Closes.Except(p.Opens)).Distinct().Select(what => (What: what, Move: m)))
+            .GroupBy(c => c.What, c => c.Move).ToFrozenDictionary(g => g.Key, g => (IReadOnlyList<Move>)[.. g]);
     }
+
+    private readonly FrozenDictionary<string, IReadOnlyList<Move>> closers;
 
     /// <summary>Names this very content.</summary>
     public string Hash { get; }
@@ -50,6 +54,9 @@ public sealed class MoveCatalogue
     /// <exception cref="KeyNotFoundException">The move is not taken in that position.</exception>
     public MoveForm Form(Move move, Position position, string option) =>
         forms.TryGetValue((move.Id, position.Id, option), out var form) ? form : forms[(move.Id, position.Id, MoveForm.BaseOption)];
+
+    /// <summary>The moves that close what another opened: eyes, a clasp, a paced breath.</summary>
+    public IReadOnlyList<Move> ClosersOf(string what) => closers.GetValueOrDefault(what, []);
 
     /// <summary>All forms of a move.</summary>
     public IEnumerable<MoveForm> Forms(Move move) =>

@@ -36,8 +36,7 @@ public static class LeftOpen
     {
         var end = score.Lines.LastOrDefault(l => l.Position is not null)?.Position;
         if (end is null) return null;
-        var closers = from move in score.Catalogue.Moves
-                      where state.What == OpenStates.Lying ? Closes(move, "eyes") : Closes(move, state.What)
+        var closers = from move in score.Catalogue.ClosersOf(state.What == OpenStates.Lying ? "eyes" : state.What)
                       from id in move.In
                       let position = score.Catalogue.Position(id)!
                       where score.Plan.Place.Allows(position) && (state.What != OpenStates.Lying || !position.Lying)
@@ -47,6 +46,4 @@ public static class LeftOpen
                       select (move.Name, new Line { Id = move.Id, Move = move.Id, Position = id });
         return closers.Cast<(string, Line)?>().FirstOrDefault();
     }
-
-    private static bool Closes(Move move, string what) => move.Phases.Any(p => p.Closes.Contains(what) && !p.Opens.Contains(what));
 }
