@@ -132,9 +132,6 @@ public static class Axes
     /// <returns>No axes when the name is unknown.</returns>
     public static IReadOnlyList<Axis> Named(string name) => ByName.TryGetValue(name, out var axes) ? axes : [];
 
-    /// <summary>All names an author may write.</summary>
-    public static IEnumerable<string> AuthorNames => ByName.Keys;
-
     /// <summary>Shares an angle over the axes of a name: each side gets it whole, the parts of the spine by their range in that direction.</summary>
     /// <param name="axes">What <see cref="Named"/> returned.</param>
     /// <param name="degrees">The angle as written.</param>
