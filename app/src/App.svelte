@@ -6,7 +6,13 @@
 
   const routes = {
     '/': Shelf,
-    '/plan/:id': wrap({ asyncComponent: () => import('./views/plan/Plan.svelte') }),
+    '/plan/:id/:view?': wrap({ asyncComponent: () => import('./views/plan/Plan.svelte') }),
+    '/moves': wrap({ asyncComponent: () => import('./views/moves/Moves.svelte') }),
+    '/moves/:id': wrap({ asyncComponent: () => import('./views/moves/MovePage.svelte') }),
+    '/write': wrap({ asyncComponent: () => import('./views/moves/OwnMove.svelte') }),
+    '/write/:id': wrap({ asyncComponent: () => import('./views/moves/OwnMove.svelte') }),
+    '/new': wrap({ asyncComponent: () => import('./views/brief/NewClass.svelte') }),
+    '/safety': wrap({ asyncComponent: () => import('./views/SafetyPage.svelte') }),
     '*': Missing,
   };
 </script>

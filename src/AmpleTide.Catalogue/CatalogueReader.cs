@@ -1,5 +1,6 @@
 using System.Security.Cryptography;
 using System.Text;
+using System.Text.RegularExpressions;
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
 
@@ -11,7 +12,7 @@ namespace AmpleTide.Catalogue;
 public sealed record CatalogueText(string Name, string Text);
 
 /// <summary>Reads a catalogue: YAML files to placed positions, ways and moves.</summary>
-public static class CatalogueReader
+public static partial class CatalogueReader
 {
     /// <summary>Reads the files of a folder.</summary>
     /// <param name="folder">Holds <c>positions.yaml</c>, <c>ways.yaml</c>, <c>props.yaml</c>, <c>conditions.yaml</c> and <c>moves/*.yaml</c>.</param>
@@ -51,6 +52,45 @@ public static class CatalogueReader
         cache?.Save();
         return new(HashOf(texts), positions, ways, moves, forms.SelectMany(f => f), props, conditions);
     }
+
+    /// <summary>Reads one move of a teacher's own, held to the same rules as the catalogue's.</summary>
+    /// <param name="text">The move as catalogue files write it: a list of one entry.</param>
+    /// <param name="catalogue">What it is added to; its moves cannot be overwritten.</param>
+    /// <returns>The move in each position and option.</returns>
+    /// <exception cref="CatalogueException">Something in the text is wrong; says line and reason.</exception>
+    public static MoveForm[] ReadOwn(string text, MoveCatalogue catalogue)
+    {
+        var problems = new List<CatalogueProblem>();
+        var entries = new CatalogueFile("own move", text, problems).Entries();
+        Stop(problems);
+        if (entries.Count != 1) throw new CatalogueException([new("own move", 1, $"one move is needed, {entries.Count} are there")]);
+        var positions = catalogue.Positions.ToDictionary(p => p.Id);
+        var move = new MoveReading(positions).Read(entries[0]) with { Own = true };
+        if (!OwnId().IsMatch(move.Id)) entries[0].Wrong("id", "lower-case letters, digits and hyphens are needed, 60 at most");
+        if (catalogue.Move(move.Id) is { Own: false }) entries[0].Wrong("id", $"'{move.Id}' is a move of the catalogue; a copy needs an id of its own");
+        Stop(problems);
+        var forms = Forms(move, positions, Placement.Solve);
+        CheckForms(entries[0], forms);
+        Stop(problems);
+        return forms;
+    }
+
+    /// <summary>A move of the catalogue as its file writes it, or null.</summary>
+    public static string? TextOf(string folder, string id)
+    {
+        foreach (var path in Directory.EnumerateFiles(Path.Combine(folder, "moves"), "*.yaml"))
+        {
+            var text = File.ReadAllText(path);
+            var start = text.IndexOf($"- id: {id}\n", StringComparison.Ordinal);
+            if (start < 0) continue;
+            var end = text.IndexOf("\n- id: ", start, StringComparison.Ordinal);
+            return (end < 0 ? text[start..] : text[start..end]).TrimEnd() + "\n";
+        }
+        return null;
+    }
+
+    [GeneratedRegex("^[a-z][a-z0-9-]{0,59}$")]
+    private static partial Regex OwnId();
 
     private static MoveForm[] Forms(Move move, Dictionary<string, Position> positions, Func<PlacementTask, Placed> place) =>
         [.. from position in move.In
@@ -115,6 +155,7 @@ public static class CatalogueReader
             Props = entry.Texts("props"),
             Helpful = entry.Texts("helpful"),
             Demands = Position.DemandsOf(family, level, facts),
+            Plain = entry.Flag("plain"),
             LegsCrossed = entry.Flag("legsCrossed"),
         };
         entry.Done();

@@ -38,6 +38,7 @@ public sealed class TideReader
         IReadOnlyDictionary<string, string> conventions = new Dictionary<string, string>();
         IReadOnlyList<Off> off = [];
         IReadOnlyList<Section>? sections = null;
+        IReadOnlyList<EmbeddedMove> embedded = [];
         var carried = new List<KeyValuePair<string, object>>();
         var kept = json.Object(root, (name, value) =>
         {
@@ -59,7 +60,8 @@ public sealed class TideReader
                 case "breath": breath = ReadBreath(value); break;
                 case "off": off = json.List(value, 200, ReadOff); break;
                 case "sections": sections = json.List(value, 60, ReadSection); break;
-                case "madeWith" or "series" or "moves": carried.Add(new(name, value.Clone())); break;
+                case "moves": embedded = json.List(value, 200, ReadEmbedded); break;
+                case "madeWith" or "series": carried.Add(new(name, value.Clone())); break;
                 default: return false;
             }
             return true;
@@ -73,8 +75,25 @@ public sealed class TideReader
         {
             Id = id, Title = title, Note = note, Tags = tags, Theme = theme, Minutes = minutes, StartsIn = startsIn, EndsAsleep = asleep,
             Group = group, Place = place, Conventions = conventions, Breath = breath, Off = off, Sections = sections ?? [],
-            Carried = new(carried), Kept = kept,
+            Embedded = embedded, Carried = new(carried), Kept = kept,
         };
+    }
+
+    private EmbeddedMove ReadEmbedded(JsonElement element)
+    {
+        var (id, yaml) = ("", "");
+        var kept = json.Object(element, (name, value) =>
+        {
+            switch (name)
+            {
+                case "id": id = json.Text(value, 60); break;
+                case "yaml": yaml = json.Text(value, 100_000); break;
+                default: return false;
+            }
+            return true;
+        });
+        if (yaml.Length == 0 && !json.HasProblemAt("yaml")) json.Wrong("yaml", "is missing");
+        return new(id, yaml) { Kept = kept };
     }
 
     private Theme ReadTheme(JsonElement element)
@@ -206,10 +225,9 @@ public sealed class TideReader
 
     private Item ReadItem(JsonElement element, string parent, int depth)
     {
-        var place = $"{parent}.i{json.Index + 1}";
         if (depth >= MostDepth) json.Wrong(null, $"sets lie at most {MostDepth} deep");
-        else if (element.ValueKind == JsonValueKind.Object && element.TryGetProperty("set", out _)) return ReadSet(element, place, depth);
-        return ReadLine(element, place);
+        else if (element.ValueKind == JsonValueKind.Object && element.TryGetProperty("set"u8, out _)) return ReadSet(element, $"{parent}.i{json.Index + 1}", depth);
+        return ReadLine(element, parent);
     }
 
     private Set ReadSet(JsonElement element, string place, int depth)
@@ -258,7 +276,7 @@ public sealed class TideReader
 
     private int ReadPause(JsonElement value) => (int)json.Number(value, 0, 30, whole: true);
 
-    private Line ReadLine(JsonElement element, string place)
+    private Line ReadLine(JsonElement element, string parent)
     {
         if (++lines == MostLines + 1) json.Wrong(null, $"a class has at most {MostLines} lines");
         string id = "", move = "", option = MoveForm.BaseOption, note = "";
@@ -270,6 +288,7 @@ public sealed class TideReader
         var breath = BreathChoice.None;
         IReadOnlyDictionary<string, string> say = NothingSaid;
         IReadOnlyList<LineProp> props = [];
+        var index = json.Index;
         var kept = json.Object(element, (name, value) =>
         {
             switch (name)
@@ -298,7 +317,7 @@ public sealed class TideReader
         if (move.Length == 0 && !json.HasProblemAt("move")) json.Wrong("move", "is missing");
         return new()
         {
-            Id = Id(id, place), Move = move, Position = position, Dose = dose, Sides = sides, Option = option, PauseBetween = pauseBetween,
+            Id = id.Length > 0 ? Id(id, "") : Id("", $"{parent}.i{index + 1}"), Move = move, Position = position, Dose = dose, Sides = sides, Option = option, PauseBetween = pauseBetween,
             PauseAfter = pauseAfter, Breath = breath, Locked = locked, Note = note, Talk = talk, Say = say, Props = props, Kept = kept,
         };
 

@@ -44,8 +44,17 @@ public static class TideWriter
         if (plan.Conventions.Count > 0) Map(json, "conventions", plan.Conventions, json.WriteStringValue);
         WriteBreath(json, plan.Breath);
         if (plan.Off.Count > 0) List(json, "off", plan.Off, off => WriteOff(json, off));
+        if (plan.Embedded.Count > 0) List(json, "moves", plan.Embedded, move => WriteEmbedded(json, move));
         List(json, "sections", plan.Sections, section => WriteSection(json, section));
         Rest(json, new([.. plan.Carried.Fields, .. plan.Kept.Fields]));
+    }
+
+    private static void WriteEmbedded(Utf8JsonWriter json, EmbeddedMove move)
+    {
+        json.WriteStartObject();
+        json.WriteString("id", move.Id);
+        json.WriteString("yaml", move.Yaml);
+        Rest(json, move.Kept);
     }
 
     private static void WriteGroup(Utf8JsonWriter json, Group group)

@@ -30,6 +30,7 @@ internal static class Problems
             ProblemHttpResult? answer = exception switch
             {
                 TideFileException wrong => Unusable(wrong.Problems),
+                UnusableException wrong => Unusable(wrong.Problems, wrong.Title),
                 JsonException json => TypedResults.Problem(
                     title: "The request is not valid JSON.", statusCode: 400,
                     detail: $"Line {json.LineNumber + 1}, byte {json.BytePositionInLine + 1}: {json.Message.Split(". LineNumber", 2)[0]}."),
@@ -47,4 +48,14 @@ internal static class Problems
             return true;
         }
     }
+}
+
+/// <summary>Something that was sent cannot be used as it is.</summary>
+/// <param name="title">What cannot be done.</param>
+/// <param name="problems">Why, with pointers to the fields.</param>
+internal sealed class UnusableException(string title, IReadOnlyList<Problem> problems) : Exception(title)
+{
+    public string Title { get; } = title;
+
+    public IReadOnlyList<Problem> Problems { get; } = problems;
 }

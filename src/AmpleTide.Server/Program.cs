@@ -11,8 +11,10 @@ House house;
 try
 {
     options = StartOptions.Read(args);
+    var warm = Task.Run(StoreSetup.WarmUp);
     var catalogue = options.Catalogue ?? Path.Combine(AppContext.BaseDirectory, "catalogue");
-    house = new(CatalogueReader.ReadFolder(catalogue, ShapeCache.Open(Path.Combine(CacheFolder(), "shapes.bin"))));
+    house = new(CatalogueReader.ReadFolder(catalogue, ShapeCache.Open(Path.Combine(CacheFolder(), "shapes.bin"))), catalogue);
+    await warm;
     StoreSetup.Prepare(options.Data);
 }
 catch (Exception error) when (error is ArgumentException or CatalogueException or StoreException)
@@ -29,7 +31,7 @@ builder.WebHost.ConfigureKestrel(kestrel =>
     kestrel.AddServerHeader = false;
 });
 builder.Logging.SetMinimumLevel(LogLevel.Warning);
-builder.Services.AddSingleton(house).AddSingleton(TimeProvider.System).AddProblems();
+builder.Services.AddSingleton(house).AddSingleton<WrittenMoves>().AddSingleton<OwnMoves>().AddSingleton(TimeProvider.System).AddProblems();
 builder.Services.AddOpenApi(api => api.AddDocumentTransformer((document, _, _) =>
 {
     document.Info = new() { Title = "Ample Tide", Version = "1", Description = "Plans, scores and judges tension-relief classes." };
@@ -54,11 +56,14 @@ app.MapOpenApi("/api/openapi.json");
 var api = app.MapGroup("/api");
 api.MapHealth();
 api.MapCatalogue();
+api.MapOwnMoves();
+api.MapBody();
 api.MapScore();
 api.MapClasses();
 api.MapSchema();
 api.MapFallback(() => Problems.NotFound("There is no such call."));
 
+using (var scope = app.Services.CreateScope()) app.Services.GetRequiredService<OwnMoves>().Load(scope.ServiceProvider.GetRequiredService<TideStore>());
 if (options.Demo)
 {
     using var scope = app.Services.CreateScope();

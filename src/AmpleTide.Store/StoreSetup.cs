@@ -18,6 +18,16 @@ public static class StoreSetup
     public static void Use(DbContextOptionsBuilder options, string file) =>
         options.UseSqlite($"Data Source={file}").AddInterceptors(DurableWrites.Instance);
 
+    /// <summary>Makes ready what every use of a store needs first, and takes half a second. Touches no file.</summary>
+    public static void WarmUp()
+    {
+        var options = new DbContextOptionsBuilder<TideStore>();
+        Use(options, ":memory:");
+        using var store = new TideStore(options.Options);
+        store.Database.OpenConnection();
+        store.Database.GetAppliedMigrations();
+    }
+
     /// <summary>Creates the folder, checks the database, and brings it up to date.</summary>
     /// <exception cref="StoreException">It cannot be opened or written, or comes from a newer version.</exception>
     public static void Prepare(string folder)

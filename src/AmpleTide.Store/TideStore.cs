@@ -8,6 +8,9 @@ public sealed class TideStore(DbContextOptions<TideStore> options) : DbContext(o
     /// <summary>The teacher's classes.</summary>
     public DbSet<StoredClass> Classes => Set<StoredClass>();
 
+    /// <summary>The teacher's own moves.</summary>
+    public DbSet<OwnMove> Moves => Set<OwnMove>();
+
     /// <inheritdoc/>
     protected override void OnModelCreating(ModelBuilder modelBuilder)
     {
@@ -18,5 +21,9 @@ public sealed class TideStore(DbContextOptions<TideStore> options) : DbContext(o
         // Two tabs cannot both save on the same revision.
         stored.Property(c => c.Revision).IsConcurrencyToken();
         stored.HasIndex(c => new { c.SavedAt, c.Id });
+        var move = modelBuilder.Entity<OwnMove>();
+        move.ToTable("moves");
+        move.HasKey(m => m.Id);
+        move.Property(m => m.Id).HasMaxLength(60);
     }
 }

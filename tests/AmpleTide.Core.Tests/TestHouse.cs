@@ -36,11 +36,18 @@ internal static class TestHouse
 
     /// <summary>A class of one section from lines as the file writes them, such as <c>{ "move": "cat-cow" }</c>.</summary>
     public static ClassPlan Class(string items, string head = "") => Parse(
-        "{ \"title\": \"Small\", \"minutes\": 10, " + (head.Length > 0 ? head + ", " : "") + "\"sections\": [ { \"name\": \"All\", \"items\": [" + items + "] } ] }");
+        "{ \"title\": \"Small\", " + (head.Contains("minutes", StringComparison.Ordinal) ? "" : "\"minutes\": 10, ") + (head.Length > 0 ? head + ", " : "") + "\"sections\": [ { \"name\": \"All\", \"items\": [" + items + "] } ] }");
 
     public static Score Score(ClassPlan plan) => ClassCompiler.Compile(plan, Catalogue, Ways);
 
     public static IReadOnlyList<Finding> Judge(ClassPlan plan) => Judgement.Of(ClassCompiler.Compile(plan, Catalogue, Ways, false));
+
+    /// <summary>Orders ids of lines as the class writes them.</summary>
+    public static IComparer<string> ByPlace(ClassPlan plan)
+    {
+        var places = plan.Lines.Select((l, i) => (l.Id, i)).ToDictionary(p => p.Id, p => p.i);
+        return Comparer<string>.Create((a, b) => places[a].CompareTo(places[b]));
+    }
 
     public static Finding? Found(ClassPlan plan, string rule) => Judge(plan).FirstOrDefault(f => f.Rule == rule);
 }

@@ -32,6 +32,28 @@ public class Calls(RunningServer server) : IClassFixture<RunningServer>
         Assert.All(move["phases"]![0]!["figures"]!["standing"]!["parts"]!.AsArray(), part => Assert.NotNull(part!["tone"]));
     }
 
+    [Theory]
+    [InlineData("")]
+    [InlineData("?side=left&option=easier")]
+    [InlineData("?position=chair-edge")]
+    public async Task A_move_comes_in_motion(string query)
+    {
+        var frames = await Json("/api/moves/neck-side-tilt/frames" + query);
+        Assert.Equal(3, frames["phases"]!.AsArray().Count);
+        Assert.All(frames["phases"]!.AsArray(), phase => Assert.Equal(10, phase!.AsArray().Count));
+        Assert.Equal(4, frames["box"]!.AsArray().Count);
+    }
+
+    [Fact]
+    public async Task A_move_tells_who_needs_something_else_and_what_goes_with_it()
+    {
+        var move = await Json("/api/moves/locust");
+        Assert.Contains(move["conditions"]!.AsArray(), c => c!["id"]!.GetValue<string>() == "pregnancy-late" && c["advice"]!.GetValue<string>() == "leave-out");
+        Assert.All(move["conditions"]!.AsArray(), c => Assert.NotEmpty(c!["offer"]!.GetValue<string>()));
+        Assert.Contains(move["counters"]!.AsArray(), c => c!["move"]!.GetValue<string>() == "folded-rest-hold");
+        Assert.Contains(move["waysOut"]!.AsArray(), w => w!["to"]!.GetValue<string>() == "all-fours");
+    }
+
     [Fact]
     public async Task A_way_answers_with_steps_and_time()
     {
@@ -51,6 +73,8 @@ public class Calls(RunningServer server) : IClassFixture<RunningServer>
     [Theory]
     [InlineData("/api/moves/moon-walk")]
     [InlineData("/api/ways?from=seated-cross&to=moon")]
+    [InlineData("/api/moves/moon/frames")]
+    [InlineData("/api/moves/neck-side-tilt/frames?position=plank")]
     [InlineData("/api/figures?of=cat-cow@prone@base")]
     [InlineData("/api/figures?of=nothing")]
     [InlineData("/api/classes/nobody")]

@@ -1,4 +1,4 @@
-import { test as base, type Page } from '@playwright/test';
+import { test as base, type APIRequestContext, type Page } from '@playwright/test';
 
 export interface ClassFile {
   id: string;
@@ -18,8 +18,10 @@ export function uneven(worker: number): ClassFile {
     title: `Uneven ${id}`,
     minutes: 3,
     startsIn: 'seated-cross',
-    theme: { areas: ['neck'], intention: '' },
+    theme: { areas: ['neck', 'mid-back'], intention: '' },
     weather: { wind: 4 },
+    place: { props: { cushion: 12 } },
+    off: [{ rule: 'rest', lines: [], reason: 'a fragment' }],
     sections: [
       {
         items: [
@@ -41,6 +43,14 @@ export const test = base.extend<{ own: ClassFile }>({
     await request.delete(`/api/classes/${file.id}`);
   },
 });
+
+/** Stores a class of the test's own and returns its id. */
+export async function classOf(request: APIRequestContext, fields: object): Promise<string> {
+  const id = `own-${++made}-${process.pid}-${Math.random().toString(36).slice(2, 8)}`;
+  const created = await request.post('/api/classes', { data: { id, title: `Class ${id}`, minutes: 10, ...fields } });
+  if (!created.ok()) throw new Error(await created.text());
+  return id;
+}
 
 export async function open(page: Page, id: string) {
   await page.goto(`/#/plan/${id}`);

@@ -9,7 +9,10 @@ const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', arg
 
 async function shot(name, path, theme, act = async () => {}, viewport = { width: 1280, height: 800 }) {
   const page = await browser.newPage({ viewport });
-  await page.addInitScript((t) => localStorage.setItem('ample-tide.theme', t), theme);
+  await page.addInitScript((t) => {
+    localStorage.setItem('ample-tide.theme', t);
+    localStorage.setItem('ample-tide.safety-read', '1');
+  }, theme);
   await page.goto(`${base}/#${path}`);
   await page.waitForLoadState('networkidle');
   await act(page);
@@ -28,4 +31,14 @@ await shot('soundings', '/plan/knots-undone', 'paper', async (page) => {
   await page.getByRole('button', { name: 'Make both 4' }).click();
   await page.getByRole('button', { name: 'Apply' }).waitFor();
 });
+await shot('sides', '/plan/knots-undone/sides', 'paper');
+await shot('body', '/plan/low-water-shoulders/body', 'paper');
+await shot('bring', '/plan/bench-by-the-window/bring', 'paper');
+await shot('people', '/plan/low-water-shoulders/people', 'paper');
+await shot('own-move', '/write/warrior-two', 'paper', async (page) => {
+  await page.getByRole('button', { name: '3 Stay' }).click();
+});
+await shot('moves', '/moves?family=floor', 'paper');
+await shot('move-page', '/moves/warrior-two', 'paper');
+await shot('move-page-night', '/moves/thread-the-needle', 'night');
 await browser.close();

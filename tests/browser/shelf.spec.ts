@@ -5,6 +5,7 @@ test('the demo classes stand on the shelf as tide lines and open', async ({ page
   for (const title of ['Bench by the window', 'Low water shoulders', 'Knots undone']) {
     await expect(page.getByRole('img', { name: `Tide line of ${title}` })).toBeVisible();
   }
+  await page.getByRole('button', { name: 'Understood' }).click();
   await page.getByRole('searchbox').fill('upper-back');
   await expect(page.getByRole('listitem')).toHaveCount(1);
   await page.getByRole('link', { name: /Low water shoulders/ }).click();

@@ -7,7 +7,7 @@ using AmpleTide.Core.Figures;
 using AmpleTide.Formats;
 
 // Writes contact sheets of all figures as HTML pages, thirty to a sheet, for the eye to judge.
-// Usage: catalogue-folder output-folder [named|unnamed] [phases] [id-prefix]
+// Usage: catalogue-folder output-folder [named|unnamed] [phases] [id-prefix,…]
 var (folder, output) = (args[0], args[1]);
 var named = !args.Contains("unnamed");
 var eachPhase = args.Contains("phases");
@@ -35,7 +35,7 @@ foreach (var move in catalogue.Moves)
             figures.Add(($"{move.Id} {(eachPhase ? $"{form.Position.Id} {form.Option} {i + 1}" : "")}", FigureDrawing.Draw(form.Phases[i].Shape, move.View ?? form.Position.View)));
     }
 }
-if (only is not null) figures = [.. figures.Where(f => f.Name.StartsWith(only, StringComparison.Ordinal))];
+if (only is not null) figures = [.. figures.Where(f => only.Split(',').Any(id => f.Name.StartsWith(id, StringComparison.Ordinal)))];
 
 Directory.CreateDirectory(output);
 const int perSheet = 30;

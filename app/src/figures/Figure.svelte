@@ -1,4 +1,5 @@
 <script lang="ts">
+  import type { Snippet } from 'svelte';
   import type { Figure, FigurePart } from '../lib/api/client';
   import { capsulePath, polygonPath } from './capsule';
 
@@ -9,9 +10,11 @@
     label: string;
     width: number;
     height: number;
+    /** Something drawn over the figure, in its coordinates. */
+    children?: Snippet;
   }
 
-  const { figure, mirrored = false, label, width, height }: Props = $props();
+  const { figure, mirrored = false, label, width, height, children }: Props = $props();
 
   // Nobody fills the frame more than this, in thousandths of a stature, so that a sitting figure does not look like a giant.
   const leastWidth = 560;
@@ -32,7 +35,14 @@
     part.outlines.map(polygonPath).join('') + part.capsules.map(capsulePath).join('');
 </script>
 
-<svg viewBox={frame} {width} {height} role="img" aria-label={label}>
+<svg
+  viewBox={frame}
+  {width}
+  {height}
+  role={children ? 'group' : label ? 'img' : undefined}
+  aria-label={label || undefined}
+  aria-hidden={label ? undefined : true}
+>
   {#if figure}
     <g transform={mirrored ? `translate(${figure.box[0]! + figure.box[2]!} 0) scale(-1 1)` : undefined}>
       {#each figure.parts as part, i (i)}
@@ -40,6 +50,7 @@
       {/each}
     </g>
   {/if}
+  {@render children?.()}
 </svg>
 
 <style>

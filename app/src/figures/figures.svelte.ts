@@ -1,7 +1,9 @@
 import { SvelteMap } from 'svelte/reactivity';
 import { api, type Figure } from '../lib/api/client';
 
-/** Pictures of lines, by move, position and option. All that a screen lacks is asked for in one request. */
+const perRequest = 60;
+
+/** Pictures of lines, by move, position and option. What a screen lacks is asked for together. */
 class Figures {
   private known = new SvelteMap<string, Figure>();
   private asked = new Set<string>();
@@ -27,9 +29,16 @@ class Figures {
   }
 
   private async fetch() {
-    const keys = this.wanted.splice(0).sort();
+    const keys = this.wanted.splice(0);
+    // Short enough for an address; the first ones on the page come first.
+    for (let i = 0; i < keys.length; i += perRequest) await this.bring(keys.slice(i, i + perRequest));
+  }
+
+  private async bring(keys: string[]) {
     try {
-      const { data } = await api.GET('/api/figures', { params: { query: { of: keys.join(',') } } });
+      const { data } = await api.GET('/api/figures', {
+        params: { query: { of: [...keys].sort().join(',') } },
+      });
       for (const [key, figure] of Object.entries(data?.figures ?? {})) this.known.set(key, figure);
     } catch {
       // A picture that does not come leaves its frame empty; the next change of the class asks again.

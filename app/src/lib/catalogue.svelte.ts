@@ -1,9 +1,11 @@
-import { api, sentence, type Move, type Position } from './api/client';
+import { api, sentence, type Condition, type Move, type Position, type Prop } from './api/client';
 
-/** The moves and positions, asked for once. */
+/** The moves, positions and conditions, asked for once. */
 class Catalogue {
   moves = $state.raw(new Map<string, Move>());
   positions = $state.raw(new Map<string, Position>());
+  conditions = $state.raw<Condition[]>([]);
+  props = $state.raw<Prop[]>([]);
   trouble = $state<string | null>(null);
   private asked: Promise<void> | null = null;
 
@@ -11,11 +13,23 @@ class Catalogue {
     return (this.asked ??= this.ask());
   }
 
+  /** Asks anew, after a move of one's own was kept or deleted. */
+  again(): Promise<void> {
+    return (this.asked = this.ask());
+  }
+
   private async ask() {
     try {
-      const [moves, positions] = await Promise.all([api.GET('/api/moves'), api.GET('/api/positions')]);
+      const [moves, positions, conditions, props] = await Promise.all([
+        api.GET('/api/moves'),
+        api.GET('/api/positions'),
+        api.GET('/api/conditions'),
+        api.GET('/api/props'),
+      ]);
       this.moves = new Map(moves.data?.map((m) => [m.id, m]));
       this.positions = new Map(positions.data?.map((p) => [p.id, p]));
+      this.conditions = conditions.data ?? [];
+      this.props = props.data ?? [];
       this.trouble = null;
     } catch (problem) {
       this.trouble = sentence(problem);

@@ -5,6 +5,7 @@
   import { catalogue } from '../lib/catalogue.svelte';
   import { chosen, type Side } from '../lib/sides';
   import { clock } from '../lib/time';
+  import { saySwap, shortSwap } from '../people/swaps';
   import Cue from './Cue.svelte';
   import DoseStepper from './DoseStepper.svelte';
   import type { PlanState, Unit } from './plan.svelte';
@@ -34,6 +35,8 @@
   const cueOf = (breath: string) => move?.phases.find((p) => p.breath === breath)?.cue;
   const lone = $derived(move && !cueOf('in') && !cueOf('out') ? move.phases[0] : null);
   const key = $derived(figureKey(row.line.move, position, row.line.option ?? 'base'));
+  const swaps = $derived((plan.score?.swaps ?? []).filter((s) => s.line === id && s.advice !== 'fine'));
+  const conditionOf = (of: string) => catalogue.conditions.find((c) => c.id === of);
   const startMs = $derived(row.score?.occurrences[0]?.startMs);
 </script>
 
@@ -49,6 +52,7 @@
     tabindex={plan.selected === id ? 0 : -1}
     data-select={id}
     onclick={() => (plan.selected = id)}
+    onfocus={() => (plan.selected = id)}
   >
     {startMs === undefined ? '–' : clock(startMs)}<span class="sr-only"> {move?.name ?? row.line.move}</span>
   </button>
@@ -76,6 +80,14 @@
           ><Lock size={13} aria-hidden="true" />locked</span
         >{/if}
       {#if !move}<span class="text-serious">not in the catalogue</span>{/if}
+      {#if swaps.length > 0}
+        <span class="swaps" title={swaps.map((s) => saySwap(s, conditionOf(s.condition))).join('\n')}
+          >{swaps
+            .slice(0, 2)
+            .map((s) => shortSwap(s, conditionOf(s.condition)))
+            .join('; ')}{swaps.length > 2 ? `, and ${swaps.length - 2} more` : ''}</span
+        >
+      {/if}
       {#if row.score?.wayMissing}<span class="text-serious">no way here</span>{/if}
     </div>
   </div>
@@ -133,6 +145,9 @@
   }
   .sides:hover {
     text-decoration-color: currentColor;
+  }
+  .swaps {
+    color: var(--notable);
   }
   .lone {
     grid-column: span 2;

@@ -4,13 +4,20 @@
   import { choices, chosen } from '../lib/sides';
   import { clock } from '../lib/time';
   import type { PlanState, Unit } from './plan.svelte';
+  import { acts } from './acts';
   import { linesOf, type Row, type SectionRows } from './rows';
   import ScoreLine from './ScoreLine.svelte';
   import SetBracket from './SetBracket.svelte';
   import SideMenu from './SideMenu.svelte';
   import WayStep from './WayStep.svelte';
 
-  const { plan, sections }: { plan: PlanState; sections: SectionRows[] } = $props();
+  interface Props {
+    plan: PlanState;
+    sections: SectionRows[];
+    onfind: () => void;
+  }
+
+  const { plan, sections, onfind }: Props = $props();
 
   let menu = $state.raw<{ id: string; anchor: HTMLElement } | null>(null);
   const lines = $derived(sections.flatMap((s) => linesOf(s.rows)));
@@ -45,9 +52,25 @@
     if (next) plan.setSides(row.line.id ?? '', next.word);
   }
 
+  /** Acts move the selection or the line; the focus goes with it. */
+  async function act(does: (plan: PlanState, id: string) => void) {
+    if (!plan.selected) return;
+    does(plan, plan.selected);
+    await tick();
+    await select(plan.selected);
+  }
+
   function key(event: KeyboardEvent) {
     const typing = event.target instanceof HTMLInputElement;
-    if (typing || event.ctrlKey || event.metaKey || event.altKey || menu) return;
+    if (typing || event.ctrlKey || event.metaKey || menu) return;
+    const pressed = (event.altKey ? 'Alt+' : '') + event.key;
+    const found = acts.find((a) => a.key === pressed);
+    if (found) {
+      event.preventDefault();
+      void act(found.does);
+      return;
+    }
+    if (event.altKey) return;
     const at = lines.findIndex((l) => l.line.id === plan.selected);
     const keys: Record<string, () => void> = {
       ArrowDown: () => void select(lines[Math.min(lines.length - 1, at + 1)]?.line.id),
@@ -56,11 +79,12 @@
       '=': () => dose(1),
       '-': () => dose(-1),
       s: nextSides,
+      '/': onfind,
     };
-    const act = keys[event.key];
-    if (!act) return;
+    const does = keys[event.key];
+    if (!does) return;
     event.preventDefault();
-    act();
+    does();
   }
 </script>
 
@@ -89,7 +113,18 @@
       <div role="list">
         {#each rows as item (item.kind === 'set' ? item.id : item.line.id)}{@render row(item, false)}{/each}
       </div>
-      {#if rows.length === 0}<p class="py-3 text-muted">No lines yet.</p>{/if}
+      {#if rows.length === 0}
+        <p class="py-3 text-muted">
+          No lines yet.
+          <button
+            class="press ml-2"
+            onclick={() => {
+              plan.selected = section.id ?? null;
+              onfind();
+            }}>Add a move to {section.name || 'it'}</button
+          >
+        </p>
+      {/if}
     </section>
   {/each}
 </div>

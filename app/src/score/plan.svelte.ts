@@ -1,12 +1,6 @@
-import {
-  api,
-  sentence,
-  type Applied,
-  type ClassFile,
-  type Item,
-  type Line,
-  type Score,
-} from '../lib/api/client';
+import { api, sentence, type Applied, type ClassFile, type Line, type Score } from '../lib/api/client';
+import { lineOf } from './edits';
+import { History } from './history';
 
 export type Saving = 'saved' | 'waiting' | 'saving' | 'conflict' | 'refused' | 'offline';
 
@@ -26,14 +20,20 @@ export class PlanState {
   selected = $state<string | null>(null);
   /** The lines a finding concerns while it is looked at. */
   concerned = $state.raw<readonly string[]>([]);
-  preview = $state.raw<{ finding: string; fix: string; answer: Applied } | null>(null);
+  preview = $state.raw<{ finding: string; fix: string; label: string; answer: Applied } | null>(null);
 
   private etag = '';
   private timer: ReturnType<typeof setTimeout> | undefined;
   private scoring: AbortController | null = null;
   private revision = 0;
+  private history: History;
+  /** Counts steps, so that what is shown of the history follows it. */
+  private steps = $state(0);
+  private scored: Promise<void> = Promise.resolve();
 
-  constructor(readonly id: string) {}
+  constructor(readonly id: string) {
+    this.history = new History(id);
+  }
 
   async load() {
     this.trouble = null;
@@ -49,41 +49,84 @@ export class PlanState {
       this.etag = response.headers.get('etag') ?? '';
       this.document = data as unknown as ClassFile;
       this.saving = 'saved';
+      await this.history.load(this.text());
+      this.steps++;
       await this.rescore();
     } catch (problem) {
       this.trouble = sentence(problem);
     }
   }
 
-  /** Every change of the document goes through here: it is scored at once and saved soon. */
-  change(edit: (document: ClassFile) => void) {
+  /**
+   * Every change of the document goes through here: it can be undone by its name, is scored at once and saved soon. Changes of one kind
+   * in a row are one step.
+   */
+  change(name: string, edit: (document: ClassFile) => void, kind = '') {
     if (!this.document) return;
+    this.remember(name, kind);
     edit(this.document);
     this.touched();
   }
 
+  undo() {
+    this.goTo(this.history.undo(this.text()));
+  }
+
+  redo() {
+    this.goTo(this.history.redo(this.text()));
+  }
+
+  private text(): string {
+    return JSON.stringify(this.document);
+  }
+
+  private remember(name: string, kind = '') {
+    this.history.did(name, this.text(), kind, performance.now());
+    this.steps++;
+  }
+
+  private goTo(step: { before: string } | undefined) {
+    if (!step) return;
+    this.document = JSON.parse(step.before) as ClassFile;
+    this.steps++;
+    this.touched();
+  }
+
+  /** The names of what can be undone and redone, or null. */
+  get undoName(): string | null {
+    return this.steps >= 0 ? (this.history.past.at(-1)?.name ?? null) : null;
+  }
+
+  get redoName(): string | null {
+    return this.steps >= 0 ? (this.history.future.at(-1)?.name ?? null) : null;
+  }
+
   line(id: string): Line | undefined {
-    return this.document ? find(this.document, id) : undefined;
+    return this.document ? lineOf(this.document, id) : undefined;
   }
 
   setDose(id: string, unit: Unit, amount: number) {
-    this.change((document) => {
-      const line = find(document, id);
-      if (!line) return;
-      for (const other of units) if (other !== unit) delete line[other];
-      line[unit] = amount;
-    });
+    this.change(
+      'dose',
+      (document) => {
+        const line = lineOf(document, id);
+        if (!line) return;
+        for (const other of units) if (other !== unit) delete line[other];
+        line[unit] = amount;
+      },
+      `dose ${id}`,
+    );
   }
 
   setSides(id: string, word: string) {
-    this.change((document) => {
-      const line = find(document, id);
+    this.change('sides', (document) => {
+      const line = lineOf(document, id);
       if (line) line.sides = word as Line['sides'];
     });
   }
 
   /** Shows what a fix would do, without doing it. */
-  async look(finding: string, fix: string) {
+  async look(finding: string, fix: string, label: string) {
     if (!this.document) return;
     const revision = this.revision;
     try {
@@ -92,7 +135,7 @@ export class PlanState {
       });
       if (error) this.trouble = sentence(error);
       else if (revision === this.revision)
-        this.preview = { finding, fix, answer: data as unknown as Applied };
+        this.preview = { finding, fix, label, answer: data as unknown as Applied };
     } catch (problem) {
       this.trouble = sentence(problem);
     }
@@ -101,7 +144,8 @@ export class PlanState {
   /** Does what was looked at. */
   apply() {
     if (!this.preview) return;
-    const { answer } = this.preview;
+    const { answer, label } = this.preview;
+    this.remember(label);
     this.document = answer.class;
     this.score = answer.after;
     this.concerned = [];
@@ -155,10 +199,23 @@ export class PlanState {
     return this.saving !== 'saved';
   }
 
+  /** When the last change has been scored. */
+  settled(): Promise<void> {
+    return this.scored;
+  }
+
+  /** Leaves a finding as it is, for a reason. */
+  leave(rule: string, lines: readonly string[], reason: string) {
+    this.change('left as it is', (document) => {
+      document.off = [...(document.off ?? []), { rule, lines: [...lines], reason }];
+    });
+  }
+
   private touched(score = true) {
     this.revision++;
     this.preview = null;
-    if (score) void this.rescore();
+    this.history.keep(this.text());
+    if (score) this.scored = this.rescore();
     if (this.saving === 'conflict') return;
     if (this.saving !== 'saving') this.saving = 'waiting';
     this.saveSoon(saveAfterMs);
@@ -189,25 +246,4 @@ export class PlanState {
       if (!asked.signal.aborted) this.trouble = sentence(problem);
     }
   }
-}
-
-function find(document: ClassFile, id: string): Line | undefined {
-  const within = (items: Item[]): Line | undefined => {
-    for (const item of items) {
-      if (isSet(item)) {
-        const line = within(item.set.items);
-        if (line) return line;
-      } else if (item.id === id) return item as Line;
-    }
-    return undefined;
-  };
-  for (const section of document.sections) {
-    const line = within(section.items ?? []);
-    if (line) return line;
-  }
-  return undefined;
-}
-
-export function isSet(item: Item): item is Extract<Item, { set: unknown }> {
-  return 'set' in item && typeof item.set === 'object';
 }

@@ -7,7 +7,15 @@
 
   const looked = $derived(plan.preview?.finding === finding.id ? plan.preview : null);
   let reason = $state(false);
+  let leaving = $state(false);
+  let because = $state('');
   const words = { serious: 'Serious', notable: 'Notable', hint: 'Hint' };
+
+  function leave(event: SubmitEvent) {
+    event.preventDefault();
+    plan.concerned = [];
+    plan.leave(finding.rule, finding.lines, because.trim());
+  }
 
   const intoView = (node: HTMLElement) => node.scrollIntoView({ block: 'nearest' });
 
@@ -50,17 +58,33 @@
       <button
         class="press text-[14px]"
         aria-pressed={looked?.fix === fix.id}
-        onclick={() => plan.look(finding.id, fix.id)}
+        onclick={() => plan.look(finding.id, fix.id, fix.label)}
       >
         {fix.label}
       </button>
     {/each}
-    <button
-      class="min-h-10 px-2 text-[14px] text-muted underline decoration-dotted underline-offset-4"
-      aria-expanded={reason}
-      onclick={() => (reason = !reason)}>Why</button
-    >
+    <span class="flex w-full gap-2 empty:hidden">
+      <button
+        class="min-h-10 px-2 text-[14px] text-muted underline decoration-dotted underline-offset-4"
+        aria-expanded={reason}
+        onclick={() => (reason = !reason)}>Why</button
+      >
+      <button
+        class="min-h-10 px-2 text-[14px] text-muted underline decoration-dotted underline-offset-4"
+        aria-expanded={leaving}
+        onclick={() => (leaving = !leaving)}>On purpose</button
+      >
+    </span>
   </div>
+  {#if leaving}
+    <form class="mt-2 flex flex-wrap gap-2" onsubmit={leave}>
+      <label class="w-full text-[13.5px] text-muted"
+        >Why it stays; it is kept with the class
+        <input class="field" bind:value={because} required maxlength="300" /></label
+      >
+      <button class="press-deep text-[14px]" disabled={!because.trim()}>Leave it as it is</button>
+    </form>
+  {/if}
   {#if looked}
     <div class="mt-2 flex flex-wrap items-center gap-2" role="status" {@attach intoView}>
       <span class="w-full text-[13.5px]">{change}</span>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { PlanState } from '../score/plan.svelte';
   import FindingCard from './FindingCard.svelte';
+  import OffList from './OffList.svelte';
 
   const { plan, ongo }: { plan: PlanState; ongo: (id: string) => void } = $props();
 
@@ -36,4 +37,5 @@
       {all ? 'Show the first five' : `Show ${findings.length - atOnce} more`}
     </button>
   {/if}
+  <OffList {plan} />
 </section>

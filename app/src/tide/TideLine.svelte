@@ -25,6 +25,10 @@
     bands: Band[];
     ticks: Tick[];
     marks: Mark[];
+    /** From a strong line to what takes it back. */
+    links: { fromMs: number; toMs: number }[];
+    /** What is open, and for how long. */
+    open: { what: string; fromMs: number; toMs?: number | null }[];
     /** Where the selected line begins. */
     playhead: number | null;
     /** How the line would run after a fix that is being looked at. */
@@ -32,7 +36,8 @@
     onseek: (ms: number) => void;
   }
 
-  const { points, totalMs, wantedMs, bands, ticks, marks, playhead, preview, onseek }: Props = $props();
+  const { points, totalMs, wantedMs, bands, ticks, marks, links, open, playhead, preview, onseek }: Props =
+    $props();
 
   let width = $state(1200);
   const span = $derived(Math.max(totalMs, wantedMs, 1));
@@ -44,6 +49,14 @@
 
   function step(ms: number): number {
     return ms > 70 * 60_000 ? 10 : ms > 25 * 60_000 ? 5 : 2;
+  }
+
+  /** A low arch over the water between two moments. */
+  function arch(fromMs: number, toMs: number): string {
+    const [from, to] = [x(frame, fromMs), x(frame, toMs)];
+    const foot = (ms: number) => Math.max(16, y(frame, heightAt(points, ms)) - 6);
+    const top = Math.max(4, Math.min(foot(fromMs), foot(toMs)) - 22);
+    return `M${from} ${foot(fromMs)}Q${(from + to) / 2} ${top} ${to} ${foot(toMs)}`;
   }
 
   function seek(event: MouseEvent & { currentTarget: SVGSVGElement }) {
@@ -83,6 +96,26 @@
         {/each}
         <path d={water(frame, points)} fill="url(#water)" />
         <path d={surface(frame, points)} class="surface" />
+        {#each links as link, i (i)}
+          <path class="link" d={arch(link.fromMs, link.toMs)}
+            ><title>taken back at {clock(link.toMs)}</title></path
+          >
+        {/each}
+        {#each open as state, i (i)}
+          <line
+            class="open"
+            class:unclosed={state.toMs == null}
+            x1={x(frame, state.fromMs)}
+            x2={x(frame, state.toMs ?? totalMs)}
+            y1={112 - (i % 3) * 4}
+            y2={112 - (i % 3) * 4}
+            ><title
+              >{state.what.replaceAll('-', ' ')} from {clock(state.fromMs)}{state.toMs == null
+                ? ', never closed'
+                : ` to ${clock(state.toMs)}`}</title
+            ></line
+          >
+        {/each}
         {#if preview}<path d={surface(frame, preview)} class="preview" />{/if}
         {#each ticks as tick, i (i)}
           <text
@@ -146,6 +179,20 @@
     stroke: var(--water-line);
     stroke-width: 2;
     stroke-linejoin: round;
+  }
+  .link {
+    fill: none;
+    stroke: var(--right);
+    stroke-width: 1.8;
+  }
+  .open {
+    stroke: var(--on-deep);
+    stroke-opacity: 0.55;
+    stroke-width: 2;
+  }
+  .unclosed {
+    stroke: var(--serious);
+    stroke-opacity: 1;
   }
   .preview {
     fill: none;

@@ -17,8 +17,8 @@ public sealed record Facts(
     double OnHands, double OnKnees, double OnFeet, double OnHead, double OffBase,
     double[] Loads, double[] RightStretch, double[] LeftStretch)
 {
-    /// <summary>The height of the tide line: the mean of pelvis and head, so that a chair class is not flat.</summary>
-    public double Tide { get; } = (PelvisHeight + HeadHeight) / 2;
+    /// <summary>The height of the tide line in thousandths of a stature: the mean of pelvis and head, so that a chair class is not flat.</summary>
+    public int Tide { get; } = (int)Math.Round((PelvisHeight + HeadHeight) / 2 * 1000);
 
     /// <summary>Reads a shape.</summary>
     /// <param name="shape">A placed shape.</param>
@@ -27,7 +27,8 @@ public sealed record Facts(
     {
         var body = shape.Skeleton();
         var head = body[Segment.Head].At(0, Segments.HeadCentre, 0);
-        var heart = body.Chest.At(0, -0.062, 0.03);
+        // Taken in the middle of the chest, so that somebody lying flat has head and heart on one level.
+        var heart = body.Chest.At(0, -0.062, 0);
         var shares = Balance.Shares(body, shape.Contacts);
         double On(params Segment[] parts) => shape.Contacts.Select((c, i) => parts.Contains(c.Mark.Segment) ? shares[i] : 0).Sum();
         var (outX, outZ) = Balance.Outside(body, shape.Contacts);

@@ -10,20 +10,28 @@ public readonly record struct Worked(uint RightAreas, uint LeftAreas, ulong Plus
     // From a quarter of what is normal on, an area counts as stretched and an axis as moved; common practice, no source.
     private const double Enough = 0.25;
 
+    // What a plain position stretches already counts only when a move takes it so much further; common practice, no source.
+    private const double Further = 0.15;
+
     /// <summary>Reads the facts of a shape.</summary>
-    public static Worked Of(Facts facts) => new(
-        (uint)Bits(facts.RightStretch, s => s >= Enough), (uint)Bits(facts.LeftStretch, s => s >= Enough),
-        Bits(facts.Loads, u => u >= Enough), Bits(facts.Loads, u => u <= -Enough));
+    /// <param name="facts">The shape's.</param>
+    /// <param name="plain">Those of the plain position it is taken in, or null.</param>
+    public static Worked Of(Facts facts, Facts? plain) => new(
+        (uint)Areas(facts.RightStretch, plain?.RightStretch), (uint)Areas(facts.LeftStretch, plain?.LeftStretch),
+        Bits(facts.Loads, (u, _) => u >= Enough), Bits(facts.Loads, (u, _) => u <= -Enough));
 
     /// <summary>What either works on.</summary>
     public Worked And(Worked other) =>
         new(RightAreas | other.RightAreas, LeftAreas | other.LeftAreas, Plus | other.Plus, Minus | other.Minus);
 
-    private static ulong Bits(double[] values, Func<double, bool> counts)
+    private static ulong Areas(double[] stretch, double[]? plain) =>
+        Bits(stretch, (s, area) => s >= Enough && (plain is null || plain[area] < Enough || s >= plain[area] + Further));
+
+    private static ulong Bits(double[] values, Func<double, int, bool> counts)
     {
         ulong bits = 0;
         for (var i = 0; i < values.Length; i++)
-            if (counts(values[i])) bits |= 1UL << i;
+            if (counts(values[i], i)) bits |= 1UL << i;
         return bits;
     }
 }

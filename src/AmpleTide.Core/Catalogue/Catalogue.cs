@@ -7,7 +7,8 @@ public sealed class MoveCatalogue
 {
     private readonly FrozenDictionary<string, Move> moves;
     private readonly FrozenDictionary<string, Position> positions;
-    private readonly FrozenDictionary<(string Move, string Position, string Option), MoveForm> forms;
+    private readonly FrozenDictionary<string, MoveForm[]> forms;
+    private readonly FrozenDictionary<string, Position[]> taken;
 
     /// <summary>Puts a catalogue together.</summary>
     /// <param name="hash">Names this very content; part of every class file made with it.</param>
@@ -19,7 +20,8 @@ public sealed class MoveCatalogue
         (Positions, Ways, Moves, Props, Conditions) = (positions, ways, moves, props, conditions);
         this.moves = moves.ToFrozenDictionary(m => m.Id);
         this.positions = positions.ToFrozenDictionary(p => p.Id);
-        this.forms = forms.ToFrozenDictionary(f => (f.Move.Id, f.Position.Id, f.Option));
+        this.forms = forms.GroupBy(f => f.Move.Id).ToFrozenDictionary(g => g.Key, g => g.ToArray());
+        taken = moves.ToFrozenDictionary(m => m.Id, m => positions.Where(p => m.In.Contains(p.Id)).ToArray());
         closers = moves.SelectMany(m => m.Phases.SelectMany(p => p.Closes.Except(p.Opens)).Distinct().Select(what => (What: what, Move: m)))
             .GroupBy(c => c.What, c => c.Move).ToFrozenDictionary(g => g.Key, g => (IReadOnlyList<Move>)[.. g]);
     }
@@ -44,16 +46,37 @@ public sealed class MoveCatalogue
     /// <summary>All conditions.</summary>
     public IReadOnlyList<Condition> Conditions { get; }
 
+    /// <summary>This catalogue with a teacher's own moves beside its own.</summary>
+    /// <param name="own">The forms of each own move.</param>
+    public MoveCatalogue With(IReadOnlyCollection<MoveForm[]> own) => new(
+        Hash, Positions, Ways, [.. Moves.Where(m => !m.Own), .. own.Select(f => f[0].Move)],
+        forms.Values.SelectMany(f => f).Where(f => !f.Move.Own).Concat(own.SelectMany(f => f)), Props, Conditions);
+
     /// <summary>The move of an id, or null.</summary>
     public Move? Move(string id) => moves.GetValueOrDefault(id);
 
     /// <summary>The position of an id, or null.</summary>
     public Position? Position(string id) => positions.GetValueOrDefault(id);
 
+    /// <summary>The prop of an id, or null.</summary>
+    public Prop? Prop(string id) => Props.FirstOrDefault(p => p.Id == id);
+
     /// <summary>A move in one of its positions with one of its options; an option it lacks is taken as the base.</summary>
     /// <exception cref="KeyNotFoundException">The move is not taken in that position.</exception>
-    public MoveForm Form(Move move, Position position, string option) =>
-        forms.TryGetValue((move.Id, position.Id, option), out var form) ? form : forms[(move.Id, position.Id, MoveForm.BaseOption)];
+    public MoveForm Form(Move move, Position position, string option)
+    {
+        MoveForm? plain = null;
+        foreach (var form in forms[move.Id])
+        {
+            if (form.Position.Id != position.Id) continue;
+            if (form.Option == option) return form;
+            if (form.Option == MoveForm.BaseOption) plain = form;
+        }
+        return plain ?? throw new KeyNotFoundException($"{move.Id} is not taken in {position.Id}.");
+    }
+
+    /// <summary>The positions a move is taken in, in the order of the catalogue.</summary>
+    public IReadOnlyList<Position> PositionsOf(Move move) => taken[move.Id];
 
     /// <summary>The moves that close what another opened: eyes, a clasp, a paced breath.</summary>
     public IReadOnlyList<Move> ClosersOf(string what) => closers.GetValueOrDefault(what, []);

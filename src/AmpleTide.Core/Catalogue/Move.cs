@@ -130,7 +130,11 @@ public readonly record struct Dose(Unit Unit, int Amount);
 public sealed record DoseRange(Unit Unit, int Least, int Usual, int Most);
 
 /// <summary>What is said on a phase: long on the first round, short on the second, then silence, and the notice of the last round.</summary>
-public sealed record Cue(string Long, string Short, string? Last);
+public sealed record Cue(string Long, string Short, string? Last)
+{
+    /// <summary>How many words the long form has.</summary>
+    public int LongWords { get; } = Words.Count(Long);
+}
 
 /// <summary>A change of shape: angles, and what rests on or touches what.</summary>
 /// <param name="Angles">The angles named, in degrees: kept exactly.</param>
@@ -283,6 +287,9 @@ public sealed record Move
 
     /// <summary>Whether it is only offered when asked for.</summary>
     public bool OptIn { get; init; }
+
+    /// <summary>Whether a teacher here made it.</summary>
+    public bool Own { get; init; }
 
     /// <summary>Effort in METs; Ainsworth and others, <i>Compendium of Physical Activities</i> (2011), from memory, or placed between its rows.</summary>
     public required double Effort { get; init; }

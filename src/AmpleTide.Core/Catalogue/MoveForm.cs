@@ -12,6 +12,20 @@ public sealed record MoveForm(Move Move, Position Position, string Option, Phase
     /// <summary>The option every move has.</summary>
     public const string BaseOption = "base";
 
+    /// <summary>The first phase that is stayed in, or −1.</summary>
+    public int FirstStay { get; } = Array.FindIndex(Phases, p => p.Phase.IsStay);
+
+    /// <summary>The last phase that is stayed in, or −1.</summary>
+    public int LastStay { get; } = Array.FindLastIndex(Phases, p => p.Phase.IsStay);
+
+    /// <summary>The most and the least it bends each way over all phases.</summary>
+    public (Bending Least, Bending Most) Bends { get; } = (
+        new(Phases.Min(p => p.Bending.Spine), Phases.Min(p => p.Bending.Neck), Phases.Min(p => p.Bending.Girdle)),
+        new(Phases.Max(p => p.Bending.Spine), Phases.Max(p => p.Bending.Neck), Phases.Max(p => p.Bending.Girdle)));
+
+    /// <summary>Whether some phase is stayed in.</summary>
+    public bool HasStay => FirstStay >= 0;
+
     /// <summary>The shape a phase begins in: the end of the one before, or the base shape; a later round of a flow begins where the last ended.</summary>
     public Shape StartOf(int phase) => phase == 0 ? Position.Base : Phases[phase - 1].Shape;
 }
@@ -21,13 +35,19 @@ public sealed record MoveForm(Move Move, Position Position, string Option, Phase
 /// <param name="Shape">Its end, for the right side.</param>
 /// <param name="Facts">What can be read off it.</param>
 /// <param name="MirroredFacts">The same for the left side.</param>
+/// <param name="Position">The position it is taken in.</param>
 /// <param name="Residual">How far the worst contact is off, in statures.</param>
 /// <param name="Worst">Which contact that is.</param>
-public sealed record PhaseForm(Phase Phase, Shape Shape, Facts Facts, Facts MirroredFacts, double Residual, string Worst)
+public sealed record PhaseForm(Phase Phase, Shape Shape, Facts Facts, Facts MirroredFacts, Position Position, double Residual, string Worst)
 {
-    private readonly Worked worked = Worked.Of(Facts);
-    private readonly Worked mirroredWorked = Worked.Of(MirroredFacts);
-    private readonly Worked bothWorked = Worked.Of(Facts).And(Worked.Of(MirroredFacts));
+    private readonly Worked worked = Worked.Of(Facts, PlainOf(Position));
+    private readonly Worked mirroredWorked = Worked.Of(MirroredFacts, PlainOf(Position)?.Mirror());
+    private readonly Worked bothWorked = Worked.Of(Facts, PlainOf(Position)).And(Worked.Of(MirroredFacts, PlainOf(Position)?.Mirror()));
+
+    /// <summary>How far it bends forward and back.</summary>
+    public Bending Bending { get; } = Bending.Of(Facts);
+
+    private static Facts? PlainOf(Position position) => position.Plain ? position.Facts : null;
 
     /// <summary>The facts of the side that is being done.</summary>
     public Facts On(Side side) => side == Side.Left ? MirroredFacts : Facts;
@@ -60,7 +80,7 @@ public static class Shaping
             var placed = place(shown.Task());
             stance = stance.Planted(placed.Shape);
             var facts = Facts.Of(placed.Shape, position.Base.Angles);
-            forms.Add(new(move.Phases[i], placed.Shape, facts, facts.Mirror(), placed.Residual, placed.Worst));
+            forms.Add(new(move.Phases[i], placed.Shape, facts, facts.Mirror(), position, placed.Residual, placed.Worst));
         }
         return new(move, position, option, [.. forms]);
     }

@@ -84,7 +84,11 @@ public static class Limits
 /// <summary>From where a figure is seen.</summary>
 /// <param name="Around">Degrees the viewer has walked round: 0 in front, 90 at the body's right, 180 behind.</param>
 /// <param name="Above">Degrees the viewer looks down.</param>
-public readonly record struct Viewpoint(double Around, double Above);
+public readonly record struct Viewpoint(double Around, double Above)
+{
+    /// <summary>Turns the room into the picture: x right, y up, z towards the viewer.</summary>
+    public Rotation Turn => Rotation.X(Above) * Rotation.Y(Around);
+}
 
 /// <summary>A named base shape that moves are taken in.</summary>
 public sealed record Position
@@ -122,6 +126,9 @@ public sealed record Position
     /// <summary>What it asks of the body, read off the shape.</summary>
     public required Demands Demands { get; init; }
 
+    /// <summary>Whether it is a plain seat, stand or lie: what it stretches by itself is not what its moves are for.</summary>
+    public bool Plain { get; init; }
+
     /// <summary>Whether the legs are crossed in it.</summary>
     public bool LegsCrossed { get; init; }
 
@@ -135,14 +142,16 @@ public sealed record Position
     public static Demands DemandsOf(Family family, PelvisLevel level, Facts facts)
     {
         // Shares and heights from which a demand counts; common practice, no source.
-        const double someWeight = 0.12, headDown = -0.02, flat = 0.13;
+        const double someWeight = 0.12, headDown = -0.02, flat = 0.13, prone = 0.07;
         var demands = Demands.None;
         if (level == PelvisLevel.Floor) demands |= Demands.Floor;
         if (family == Family.Standing) demands |= Demands.Standing;
         if (facts.OnKnees > someWeight && family == Family.Floor && facts.PelvisHeight > 0.08) demands |= Demands.Kneeling;
-        if (facts.OnHands > someWeight) demands |= Demands.HandLoad;
-        if (facts.HeadAboveHeart < headDown && facts.PelvisHeight > facts.HeadHeight) demands |= Demands.HeadDown;
-        if (facts.PelvisHeight < flat && facts.HeadHeight < flat) demands |= Demands.LyingFlat;
+        var lies = facts.HeadHeight < flat && facts.PelvisHeight < (family == Family.Floor ? prone : flat);
+        if (lies) demands |= Demands.LyingFlat;
+        // Arms that lie on the floor carry nothing but themselves.
+        if (facts.OnHands > someWeight && !lies && facts.HeadHeight > flat) demands |= Demands.HandLoad;
+        if (facts.HeadAboveHeart < headDown && !lies && facts.PelvisHeight > facts.HeadHeight) demands |= Demands.HeadDown;
         return demands;
     }
 }

@@ -41,6 +41,9 @@ public static partial class Words
     /// <summary>Whether a text names a side outright, where it should leave that to a placeholder.</summary>
     public static bool HasBareSide(string text) => BareSide().IsMatch(text);
 
+    /// <summary>A text that names sides outright, with placeholders in their place.</summary>
+    public static string WithPlaceholders(string text) => BareSide().Replace(text, match => $"{{{match.Value.ToLowerInvariant()}}}");
+
     private static readonly (string Right, string Left)[] Pairs =
         [("right", "left"), ("clockwise", "the other way round"), ("backwards", "forwards"), ("inwards", "outwards")];
 
@@ -51,6 +54,7 @@ public static partial class Words
     [GeneratedRegex(@"\{([a-z ]+)\}")]
     private static partial Regex Placeholder();
 
-    [GeneratedRegex(@"(?<!\{)\b(right|left)\b(?!\})", RegexOptions.IgnoreCase)]
+    // "Right now", "right for you", "all right", "left over" name no side.
+    [GeneratedRegex(@"(?<!\{)(?<!\b(?:all|is|feels) )\b(right|left)\b(?!\})(?! (?:now|away|for|here|there|after|before|over)\b)", RegexOptions.IgnoreCase)]
     private static partial Regex BareSide();
 }

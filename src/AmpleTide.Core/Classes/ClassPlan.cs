@@ -48,7 +48,10 @@ public sealed record ClassPlan
     /// <summary>The sections, in order.</summary>
     public required IReadOnlyList<Section> Sections { get; init; }
 
-    /// <summary>Known fields that planning does not read (what it was made with, its series, own moves), carried along for the file.</summary>
+    /// <summary>Moves of a teacher's own that the class uses, as a file brings them along.</summary>
+    public IReadOnlyList<EmbeddedMove> Embedded { get; init; } = [];
+
+    /// <summary>Known fields that planning does not read (what it was made with, its series), carried along for the file.</summary>
     public Kept Carried { get; init; } = Kept.Nothing;
 
     /// <summary>Fields this version does not know, kept for the file.</summary>
@@ -57,8 +60,8 @@ public sealed record ClassPlan
     /// <summary>The side that goes first: from the conventions, right where nothing is said.</summary>
     public Side FirstSide => Conventions.GetValueOrDefault("firstSide") == "left" ? Side.Left : Side.Right;
 
-    /// <summary>The side people roll to.</summary>
-    public Side RollTo => Conventions.GetValueOrDefault("rollTo") == "left" ? Side.Left : Side.Right;
+    /// <summary>The side people roll to: left for whoever is pregnant (a condition beats a convention), else as the conventions say.</summary>
+    public Side RollTo => Group.Conditions.Any(c => c.Value > 0 && c.Key.StartsWith("pregnancy", StringComparison.Ordinal)) || Conventions.GetValueOrDefault("rollTo") == "left" ? Side.Left : Side.Right;
 
     /// <summary>All lines, in the order they are written.</summary>
     public IEnumerable<Line> Lines => Sections.SelectMany(s => LinesOf(s.Items));
@@ -73,6 +76,15 @@ public sealed record Kept(IReadOnlyList<KeyValuePair<string, object>> Fields)
 {
     /// <summary>No such fields.</summary>
     public static readonly Kept Nothing = new([]);
+}
+
+/// <summary>A move of a teacher's own, embedded in a class file.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Yaml">The move as its author wrote it.</param>
+public sealed record EmbeddedMove(string Id, string Yaml)
+{
+    /// <summary>Unknown fields.</summary>
+    public Kept Kept { get; init; } = Kept.Nothing;
 }
 
 /// <summary>What a class is about.</summary>

@@ -22,6 +22,18 @@ public static class Edits
     public static ClassPlan InsertAfter(this ClassPlan plan, string id, Line line) =>
         plan.Rewrite(item => item.Id == id ? [item, line with { Id = plan.FreeId(line.Id) }] : null);
 
+    /// <summary>Puts a line before another item.</summary>
+    public static ClassPlan InsertBefore(this ClassPlan plan, string id, Line line) =>
+        plan.Rewrite(item => item.Id == id ? [line with { Id = plan.FreeId(line.Id) }, item] : null);
+
+    /// <summary>Moves a line to the place after another item; an unknown id changes nothing.</summary>
+    public static ClassPlan Move(this ClassPlan plan, string id, string after)
+    {
+        if (id == after || !plan.Has(after) || plan.Lines.FirstOrDefault(l => l.Id == id) is not { } line) return plan;
+        var without = plan.Remove(id);
+        return without.Has(after) ? without.Rewrite(item => item.Id == after ? [item, line] : null) : plan;
+    }
+
     /// <summary>Takes a line or set out. A set left empty goes with it.</summary>
     public static ClassPlan Remove(this ClassPlan plan, string id) => plan.Rewrite(item => item.Id == id ? [] : null);
 

@@ -12,10 +12,17 @@ namespace AmpleTide.Core.Classes;
 /// <param name="Alternates">Whether each round changes the side; the pass says with which it begins.</param>
 public sealed record SideOrder(string Word, IReadOnlyList<Side> Passes, bool Alternates)
 {
-    private static readonly (string Right, string Left)[] Pairs =
-        [("right", "left"), ("cw", "ccw"), ("back", "forward"), ("in", "out"), ("over", "under")];
+    private static readonly Pair[] Pairs =
+        [Pair.Of("right", "left"), Pair.Of("cw", "ccw"), Pair.Of("back", "forward"), Pair.Of("in", "out"), Pair.Of("over", "under")];
 
-    private static readonly Dictionary<string, SideOrder> ByWord = All().ToDictionary(o => o.Word);
+    private static readonly SideOrder Alternating = new("alternate", [Side.Right], true);
+    private static readonly SideOrder AlternatingLeft = new("alternate-left", [Side.Left], true);
+
+    /// <summary>No sides.</summary>
+    public static SideOrder Unsided { get; } = new("none", [Side.None], false);
+
+    private static readonly Dictionary<string, SideOrder> ByWord =
+        new[] { Unsided, Alternating, AlternatingLeft }.Concat(Pairs.SelectMany(p => p.All)).ToDictionary(o => o.Word);
 
     /// <summary>All words a file may use.</summary>
     public static IEnumerable<string> Words => ByWord.Keys;
@@ -23,68 +30,56 @@ public sealed record SideOrder(string Word, IReadOnlyList<Side> Passes, bool Alt
     /// <summary>The order of a word, or null.</summary>
     public static SideOrder? Find(string word) => ByWord.GetValueOrDefault(word);
 
-    /// <summary>The order of a word that is known to exist.</summary>
-    public static SideOrder Of(string word) => ByWord[word];
-
     /// <summary>The order a move takes when the line says nothing.</summary>
     /// <param name="move">The move.</param>
     /// <param name="first">The side that goes first.</param>
     public static SideOrder For(Move move, Side first) => move.Sides switch
     {
-        Sidedness.None => Of("none"),
-        Sidedness.Alternating => Of(first == Side.Left ? "alternate-left" : "alternate"),
-        _ => Both(PairOf(move), first),
+        Sidedness.None => Unsided,
+        Sidedness.Alternating => first == Side.Left ? AlternatingLeft : Alternating,
+        _ => first == Side.Left ? PairOf(move).LeftRight : PairOf(move).RightLeft,
     };
 
     /// <summary>The order of a single side, in the words of a move.</summary>
     public static SideOrder Single(Move move, Side side) => move.Sides switch
     {
-        Sidedness.None => Of("none"),
-        Sidedness.Alternating => Of(side == Side.Left ? "alternate-left" : "alternate"),
-        _ => Of(side == Side.Left ? PairOf(move).Left : PairOf(move).Right),
+        Sidedness.None => Unsided,
+        Sidedness.Alternating => side == Side.Left ? AlternatingLeft : Alternating,
+        _ => side == Side.Left ? PairOf(move).Left : PairOf(move).Right,
     };
 
     /// <summary>Both sides in this order's words, beginning as it begins.</summary>
-    public SideOrder Completed()
-    {
-        var pair = Pairs.FirstOrDefault(p => p.Right == Word || p.Left == Word);
-        return pair.Right is null ? this : Both(pair, Passes[0]);
-    }
+    public SideOrder Completed() => Pairs.FirstOrDefault(p => p.Right == this || p.Left == this) is { } pair
+        ? Passes[0] == Side.Left ? pair.LeftRight : pair.RightLeft
+        : this;
 
     /// <summary>Whether a single side of a pair is meant.</summary>
     public bool IsOneSide => Passes.Count == 1 && Passes[0] != Side.None && !Alternates;
 
     /// <summary>The same with the other side first.</summary>
-    public SideOrder Swapped() => Word switch
+    public SideOrder Swapped()
     {
-        "none" => this,
-        "alternate" => Of("alternate-left"),
-        "alternate-left" => Of("alternate"),
-        _ when IsOneSide => Of(Pairs.Select(p => p.Right == Word ? p.Left : p.Left == Word ? p.Right : null).First(w => w is not null)!),
-        _ => Of(string.Join('-', Word.Split('-').Reverse())),
-    };
+        if (this == Unsided) return this;
+        if (Alternates) return this == Alternating ? AlternatingLeft : Alternating;
+        var pair = Pairs.First(p => p.All.Contains(this));
+        if (IsOneSide) return this == pair.Right ? pair.Left : pair.Right;
+        return this == pair.RightLeft ? pair.LeftRight : pair.RightLeft;
+    }
 
-    private static (string Right, string Left) PairOf(Move move) => move.Sides switch
+    private static Pair PairOf(Move move) => move.Sides switch
     {
         Sidedness.Crossing => Pairs[4],
         Sidedness.Circling => move.Circle switch { Circle.Clockwise => Pairs[1], Circle.Backwards => Pairs[2], _ => Pairs[3] },
         _ => Pairs[0],
     };
 
-    private static SideOrder Both((string Right, string Left) pair, Side first) =>
-        Of(first == Side.Left ? $"{pair.Left}-{pair.Right}" : $"{pair.Right}-{pair.Left}");
-
-    private static IEnumerable<SideOrder> All()
+    /// <summary>The four orders that two words make.</summary>
+    private sealed record Pair(SideOrder Right, SideOrder Left, SideOrder RightLeft, SideOrder LeftRight)
     {
-        yield return new("none", [Side.None], false);
-        yield return new("alternate", [Side.Right], true);
-        yield return new("alternate-left", [Side.Left], true);
-        foreach (var (right, left) in Pairs)
-        {
-            yield return new(right, [Side.Right], false);
-            yield return new(left, [Side.Left], false);
-            yield return new($"{right}-{left}", [Side.Right, Side.Left], false);
-            yield return new($"{left}-{right}", [Side.Left, Side.Right], false);
-        }
+        public SideOrder[] All => [Right, Left, RightLeft, LeftRight];
+
+        public static Pair Of(string right, string left) => new(
+            new(right, [Side.Right], false), new(left, [Side.Left], false),
+            new($"{right}-{left}", [Side.Right, Side.Left], false), new($"{left}-{right}", [Side.Left, Side.Right], false));
     }
 }

@@ -15,21 +15,30 @@ public sealed class FigureDrawing
     private readonly Vector centre;
     private readonly List<Slice> slices;
 
-    private FigureDrawing(Shape shape, Viewpoint viewpoint)
+    private FigureDrawing(Shape shape, Viewpoint viewpoint, Vector? from)
     {
         this.shape = shape;
         body = shape.Skeleton();
-        view = Rotation.X(viewpoint.Above) * Rotation.Y(viewpoint.Around);
-        var feet = body[Segment.RightFoot].Origin.Towards(body[Segment.LeftFoot].Origin, 0.5);
-        var middle = feet.Towards(body[Segment.Head].Origin, 0.5).Towards(shape.Pelvis, 0.4);
-        centre = middle with { Y = 0 };
+        view = viewpoint.Turn;
+        centre = from ?? CentreOf(shape);
         slices = [.. Slices()];
     }
 
-    /// <summary>Draws a shape as seen from a viewpoint.</summary>
-    public static Figure Draw(Shape shape, Viewpoint viewpoint)
+    /// <summary>The spot on the floor that a picture of a shape is centred on.</summary>
+    public static Vector CentreOf(Shape shape)
     {
-        var drawing = new FigureDrawing(shape, viewpoint);
+        var body = shape.Skeleton();
+        var feet = body[Segment.RightFoot].Origin.Towards(body[Segment.LeftFoot].Origin, 0.5);
+        return feet.Towards(body[Segment.Head].Origin, 0.5).Towards(shape.Pelvis, 0.4) with { Y = 0 };
+    }
+
+    /// <summary>Draws a shape as seen from a viewpoint.</summary>
+    /// <param name="shape">A placed shape.</param>
+    /// <param name="viewpoint">From where it is seen.</param>
+    /// <param name="centre">The spot the picture is centred on, or null for the middle of the body.</param>
+    public static Figure Draw(Shape shape, Viewpoint viewpoint, Vector? centre = null)
+    {
+        var drawing = new FigureDrawing(shape, viewpoint, centre);
         List<FigurePart> parts = [drawing.Mat(), .. PropDrawing.Draw(shape.Contacts, drawing.body, drawing.Project), .. drawing.Body()];
         return new(parts, Box(parts));
     }
@@ -46,7 +55,33 @@ public sealed class FigureDrawing
         var parts = Limbs().Append(HeadPart()).Append(NeckPart()).ToList();
         var behind = parts.Where(p => !InFrontOfTrunk(p)).OrderBy(p => p.Near);
         var before = parts.Where(InFrontOfTrunk).OrderBy(p => p.Near);
-        return Merge([.. behind, TrunkPart(), .. before]);
+        return Merge(Gathered([.. behind, TrunkPart(), .. before]));
+    }
+
+    // Parts of one limb move next to each other in the order of drawing where nothing that lies between covers, or is covered by, the one
+    // that moves.
+    private static List<BodyPart> Gathered(List<BodyPart> parts)
+    {
+        for (var i = 0; i < parts.Count; i++)
+        {
+            if (parts[i].Limb == 0) continue;
+            for (var j = i + 1; j < parts.Count; j++)
+            {
+                if (parts[j].Limb != parts[i].Limb || parts[j].Tone != parts[i].Tone) continue;
+                var between = parts.GetRange(i + 1, j - i - 1).Where(p => p.Limb != parts[i].Limb).ToList();
+                if (between.TrueForAll(p => !p.Overlaps(parts[j]))) Move(j, i + 1);
+                else if (between.TrueForAll(p => !p.Overlaps(parts[i]))) Move(i, j - 1);
+                break;
+            }
+        }
+        return parts;
+
+        void Move(int from, int to)
+        {
+            var part = parts[from];
+            parts.RemoveAt(from);
+            parts.Insert(to, part);
+        }
     }
 
     // Neighbouring parts of one limb become one outline, so that no halo cuts an elbow or a knee.
@@ -70,6 +105,32 @@ public sealed class FigureDrawing
         public IReadOnlyList<int[]> Outlines { get; init; } = [];
 
         public IReadOnlyList<FigurePart> Details { get; init; } = [];
+
+        /// <summary>What it covers, for telling whether another part lies over it: its capsules, unless it says otherwise.</summary>
+        public IReadOnlyList<Capsule>? Covers { get; init; }
+
+        public bool Overlaps(BodyPart other) => (Covers ?? Capsules).Any(a => (other.Covers ?? other.Capsules).Any(b => Overlap(a, b)));
+
+        // By the circles along both: close enough for the order of drawing.
+        private static bool Overlap(Capsule a, Capsule b)
+        {
+            const int steps = 8;
+            for (var i = 0; i <= steps; i++)
+            {
+                for (var j = 0; j <= steps; j++)
+                {
+                    var (s, t) = (i / (double)steps, j / (double)steps);
+                    var x = a.X1 + ((a.X2 - a.X1) * s) - b.X1 - ((b.X2 - b.X1) * t);
+                    var y = a.Y1 + ((a.Y2 - a.Y1) * s) - b.Y1 - ((b.Y2 - b.Y1) * t);
+                    var r = a.R1 + ((a.R2 - a.R1) * s) + b.R1 + ((b.R2 - b.R1) * t) + Halo;
+                    if ((x * x) + (y * y) < r * r) return true;
+                }
+            }
+            return false;
+        }
+
+        // The outline around each part, in thousandths of a stature.
+        private const double Halo = 8;
     }
 
     private bool InFrontOfTrunk(BodyPart part)
@@ -162,8 +223,15 @@ public sealed class FigureDrawing
         var outlines = slices.Zip(slices.Skip(1), (a, b) => FigureHull.Of([.. a.Rim, .. b.Rim])).ToList();
         var shoulders = CapsuleOf(body[Segment.RightUpperArm].Origin, 0.031, body[Segment.LeftUpperArm].Origin, 0.031);
         var hips = CapsuleOf(body[Segment.RightThigh].Origin, 0.051, body[Segment.LeftThigh].Origin, 0.051);
-        return new(0, Tone.Trunk, 0, 0, 0) { Capsules = [shoulders, hips], Outlines = outlines };
+        return new(0, Tone.Trunk, 0, 0, 0)
+        {
+            Capsules = [shoulders, hips], Outlines = outlines,
+            Covers = [.. slices.Zip(slices.Skip(1), (a, b) => new Capsule(Whole(a.X), Whole(a.Y), Broad, Whole(b.X), Whole(b.Y), Broad)), shoulders, hips],
+        };
     }
+
+    // Half the trunk's breadth at its widest, in thousandths.
+    private const int Broad = 94;
 
     /// <summary>A cross-section of the trunk as seen: its middle and its rim.</summary>
     private sealed record Slice(double X, double Y, double Near, IReadOnlyList<(double X, double Y)> Rim);

@@ -9,17 +9,34 @@ internal static class PropDrawing
     public static IEnumerable<FigurePart> Draw(
         IReadOnlyList<Contact> contacts, Skeleton body, Func<Vector, (double X, double Y, double Near)> project)
     {
-        foreach (var group in contacts.Where(c => c.On != Support.Wall && c.On != Support.Floor).GroupBy(c => c.On))
+        foreach (var group in contacts.Where(c => c.On != Support.Floor).GroupBy(c => c.On))
         {
             var points = group.Select(c => c.Mark.On(body)).ToList();
+            if (group.Key == Support.Wall)
+            {
+                yield return Wall(points, project);
+                continue;
+            }
             if (group.Key.Name == "chair")
             {
-                foreach (var part in Chair(points, group.Key.Height, project)) yield return part;
+                // Whoever sits has the back of the chair behind; whoever lays the calves on it looks at its front.
+                var faces = group.Any(c => c.Mark.Segment == Segment.Pelvis) ? 1 : -1;
+                foreach (var part in Chair(points, group.Key.Height, faces, project)) yield return part;
                 continue;
             }
             foreach (var cluster in Clusters(points))
                 yield return Box(cluster, 0, group.Key.Height, group.Key.Name == "block" ? 0.035 : 0.075, Tone.Prop, project);
         }
+    }
+
+    // A slice of wall behind what leans on it, a little higher than that.
+    private static FigurePart Wall(List<Vector> points, Func<Vector, (double X, double Y, double Near)> project)
+    {
+        const double thick = 0.02, beside = 0.12, above = 0.16;
+        var z = points.Average(p => p.Z);
+        var outward = z >= 0 ? thick : -thick;
+        var (left, right) = (points.Min(p => p.X) - beside, points.Max(p => p.X) + beside);
+        return Box([new(left, 0, Math.Min(z, z + outward)), new(right, 0, Math.Max(z, z + outward))], 0, points.Max(p => p.Y) + above, 0, Tone.Prop, project);
     }
 
     private static List<List<Vector>> Clusters(List<Vector> points)
@@ -36,11 +53,11 @@ internal static class PropDrawing
     }
 
     // Seat 24 × 24 hundredths of a stature, back as high again as the seat; by eye, no source.
-    private static IEnumerable<FigurePart> Chair(List<Vector> seat, double height, Func<Vector, (double X, double Y, double Near)> project)
+    private static IEnumerable<FigurePart> Chair(List<Vector> seat, double height, int faces, Func<Vector, (double X, double Y, double Near)> project)
     {
         var x = seat.Average(p => p.X);
         var z = seat.Average(p => p.Z);
-        var (left, right, back, front) = (x - 0.125, x + 0.125, z - 0.125, z + 0.115);
+        var (left, right, back, front) = (x - 0.125, x + 0.125, z - (0.125 * faces), z + (0.115 * faces));
         Capsule Bar(Vector a, Vector b)
         {
             var (p, q) = (project(a), project(b));
@@ -48,10 +65,10 @@ internal static class PropDrawing
         }
         var top = height + 0.25;
         var legs = from lx in new[] { left + 0.012, right - 0.012 }
-                   from lz in new[] { back + 0.01, front - 0.02 }
+                   from lz in new[] { back + (0.01 * faces), front - (0.02 * faces) }
                    select Bar(new(lx, height - 0.02, lz), new(lx, 0.01, lz));
-        var posts = new[] { left + 0.012, right - 0.012 }.Select(px => Bar(new(px, height - 0.02, back + 0.01), new(px, top, back - 0.02)));
-        yield return new(Tone.PropEdge, [.. legs, .. posts, Bar(new(left + 0.012, top - 0.01, back - 0.02), new(right - 0.012, top - 0.01, back - 0.02)), Bar(new(left + 0.012, top - 0.09, back - 0.012), new(right - 0.012, top - 0.09, back - 0.012))], []);
+        var posts = new[] { left + 0.012, right - 0.012 }.Select(px => Bar(new(px, height - 0.02, back + (0.01 * faces)), new(px, top, back - (0.02 * faces))));
+        yield return new(Tone.PropEdge, [.. legs, .. posts, Bar(new(left + 0.012, top - 0.01, back - (0.02 * faces)), new(right - 0.012, top - 0.01, back - (0.02 * faces))), Bar(new(left + 0.012, top - 0.09, back - (0.012 * faces)), new(right - 0.012, top - 0.09, back - (0.012 * faces)))], []);
         yield return Box([new(left, 0, back), new(right, 0, front)], height - 0.028, height, 0, Tone.Prop, project);
     }
 

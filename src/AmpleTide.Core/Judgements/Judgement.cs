@@ -9,12 +9,41 @@ public static class Judgement
     public static IReadOnlyList<Rule> Rules { get; } =
     [
         UnknownMove.Rule,
+        ForTheGroup.Rule,
         WayMissing.Rule,
         SecondSide.Rule,
+        PauseBeforeRising.Rule,
         LeftOpen.Rule,
+        StillOpen.Rule,
+        CounterOwed.Rule,
+        EndToEnd.Rule,
+        Preparation.Rule,
+        StrongAfterRest.Rule,
+        RestLength.Rule,
+        OneOption.Rule,
+        GapBetweenSides.Rule,
+        ConventionKept.Rule,
+        UnnamedSide.Rule,
+        PropsShort.Rule,
+        TalkFits.Rule,
+        BreathRatio.Rule,
+        BreathPace.Rule,
+        EffortArc.Rule,
+        LevelChanges.Rule,
+        ThemeShare.Rule,
         PlannedTime.Rule,
         UnknownName.Rule,
+        CrossingParity.Rule,
+        BreathDirection.Rule,
+        BreathConsistency.Rule,
         PhaseCollision.Rule,
+        Arrival.Rule,
+        NaturalMovements.Rule,
+        StretchTime.Rule,
+        DoseRanges.Rule,
+        PropsLate.Rule,
+        PropsAgain.Rule,
+        PropsUnused.Rule,
         UnknownField.Rule,
     ];
 
@@ -25,19 +54,22 @@ public static class Judgement
         var findings = new List<Finding>();
         foreach (var rule in Rules)
         {
-            var seen = new HashSet<string>();
+            var first = findings.Count;
             foreach (var finding in rule.Judge(score))
-            {
-                if (IsOff(finding, score)) continue;
-                var id = finding.Id;
-                for (var n = 2; !seen.Add(id); n++) id = $"{finding.Id}.{n}";
-                findings.Add(id == finding.Id ? finding : finding with { Id = id });
-            }
+                if (!IsOff(finding, score)) findings.Add(Named(finding, findings, first));
         }
         return [.. findings.OrderBy(f => f.Level)];
     }
 
+    // Two findings of a rule on the same lines are numbered.
+    private static Finding Named(Finding finding, List<Finding> findings, int first)
+    {
+        var id = finding.Id;
+        for (var n = 2; findings.FindIndex(first, f => f.Id == id) >= 0; n++) id = $"{finding.Id}.{n}";
+        return id == finding.Id ? finding : finding with { Id = id };
+    }
+
     // A judgement is off where the teacher said so and gave a reason.
-    private static bool IsOff(Finding finding, Score score) => score.Plan.Off.Any(off =>
+    private static bool IsOff(Finding finding, Score score) => score.Plan.Off.Count > 0 && score.Plan.Off.Any(off =>
         off.Rule == finding.Rule && off.Reason.Length > 0 && (off.Lines.Count == 0 || finding.Lines.All(off.Lines.Contains)));
 }

@@ -1,5 +1,6 @@
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Classes;
+using AmpleTide.Core.Counsel;
 using AmpleTide.Core.Scoring;
 
 namespace AmpleTide.Core.Judgements;
@@ -23,6 +24,8 @@ public static class LeftOpen
         foreach (var state in score.Open.Where(o => o.ToMs is null))
         {
             if (score.Plan.EndsAsleep && state.What is "eyes" or OpenStates.Lying) continue;
+            // Whoever gets up with closed eyes is told of that, and opens them before.
+            if (StillOpen.GetsUpWithEyesClosed(score, state) is not null) continue;
             var (text, why) = Said.GetValueOrDefault(state.What, ($"{state.What.Replace('-', ' ')} is opened and never closed.", "It is still open at the end."));
             var finding = Rule.Found([state.Line], text, why);
             yield return Closing(score, state) is { } closing

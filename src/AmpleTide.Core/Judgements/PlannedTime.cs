@@ -22,13 +22,13 @@ public static class PlannedTime
         var off = score.TotalMs - wanted;
         if (Math.Abs(off) <= Math.Max(LeastMs, wanted / Share) || score.Lines.Count == 0) yield break;
         var over = off > 0;
-        yield return Rule.Found([], $"{Clock(score.TotalMs)} planned, {Clock(wanted)} wanted: {Clock(Math.Abs(off))} {(over ? "over" : "short")}.", Where(score))
+        yield return Rule.Found([], $"{Clock.Of(score.TotalMs)} planned, {Clock.Of(wanted)} wanted: {Clock.Of(Math.Abs(off))} {(over ? "over" : "short")}.", Where(score))
             .Fix(over ? "Shorten the longest doses" : "Lengthen the doses", plan => Approach(plan, score, wanted));
     }
 
     private static string Where(Score score)
     {
-        string Of(EventKind kind) => Clock(score.MsByKind[(int)kind]);
+        string Of(EventKind kind) => Clock.Of(score.MsByKind[(int)kind]);
         return $"Talk takes {Of(EventKind.Talk)}, ways take {Of(EventKind.Way)}.";
     }
 
@@ -51,20 +51,21 @@ public static class PlannedTime
 
     private static IEnumerable<ClassPlan> Steps(ClassPlan plan, MoveCatalogue catalogue, bool shorter)
     {
+        // All lines of a move change together, so that sides and options stay equal.
         var groups = from line in plan.Lines
                      where !line.Locked && catalogue.Move(line.Move) is { } move && !(shorter && move.Kind == MoveKind.Rest)
-                     group line by (line.Move, line.Option);
+                     group line by line.Move;
         foreach (var lines in groups)
         {
-            var move = catalogue.Move(lines.First().Move)!;
+            var move = catalogue.Move(lines.Key)!;
             var range = move.Dose;
-            var dose = lines.First().Dose ?? new Dose(range.Unit, range.Usual);
-            var stride = (dose.Unit == Unit.Seconds ? 15 : dose.Unit == Unit.Beats ? 4 : 1) * (move.Sides == Sidedness.Alternating ? 2 : 1);
-            var amount = dose.Amount + (shorter ? -stride : stride);
-            if (dose.Unit != range.Unit || amount < range.Least || amount > range.Most) continue;
-            yield return plan.GiveDose([.. lines.Select(l => l.Id)], dose with { Amount = amount });
+            Dose Now(Line line) => line.Dose ?? new Dose(range.Unit, range.Usual);
+            Dose Next(Line line) => Now(line) with { Amount = Now(line).Amount + (shorter ? -Stride(move) : Stride(move)) };
+            if (lines.Any(l => Now(l).Unit != range.Unit || Next(l).Amount < range.Least || Next(l).Amount > range.Most)) continue;
+            yield return plan.ChangeLines([.. lines.Select(l => l.Id)], line => line with { Dose = Next(line) });
         }
     }
 
-    private static string Clock(int ms) => $"{ms / 60_000}:{ms / 1000 % 60:00}";
+    private static int Stride(Move move) =>
+        (move.Dose.Unit switch { Unit.Seconds => 15, Unit.Beats => 4, _ => 1 }) * (move.Sides == Sidedness.Alternating ? 2 : 1);
 }

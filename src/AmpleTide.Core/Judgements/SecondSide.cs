@@ -18,6 +18,8 @@ public static class SecondSide
     private static IEnumerable<Finding> Judge(Score score)
     {
         var uneven = score.Lines.Where(IsSided).GroupBy(l => (l.Line.Move, l.Line.Option)).Select(g => g.ToList()).Where(IsUneven).ToList();
+        // One option on one side and another on the other is a matter of options, not of sides.
+        uneven = [.. uneven.Where(lines => uneven.Where(o => o[0].Line.Move == lines[0].Line.Move).SelectMany(o => o).ToList() is var all && (all.Count == lines.Count || IsUneven(all)))];
         // A set that lost a round is one finding, whatever it holds.
         var bySet = uneven.Where(lines => lines.TrueForAll(l => l.Set == lines[0].Set) && HasLostRound(lines[0].Set)).GroupBy(lines => lines[0].Set!).ToList();
         foreach (var set in bySet) yield return LostRound(set.Key, [.. set.SelectMany(l => l)]);

@@ -16,7 +16,10 @@ public static class UnknownField
             [plan.Kept, plan.Theme.Kept, plan.Group.Kept, plan.Place.Kept, plan.Breath.Kept, .. plan.Sections.SelectMany(s => new[] { s.Kept, s.Breath.Kept }), .. plan.Off.Select(o => o.Kept)];
         foreach (var name in around.SelectMany(k => k.Fields).Select(f => f.Key).Distinct()) yield return Found([], name);
         foreach (var line in score.Lines)
+        {
+            if (ReferenceEquals(line.Line.Kept, Kept.Nothing) && ReferenceEquals(line.Line.Breath, BreathChoice.None)) continue;
             foreach (var field in line.Line.Kept.Fields.Concat(line.Line.Breath.Kept.Fields)) yield return Found([line], field.Key);
+        }
     }
 
     private static Finding Found(IEnumerable<LineScore> lines, string name) =>

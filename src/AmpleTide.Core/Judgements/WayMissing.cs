@@ -12,13 +12,37 @@ public static class WayMissing
 
     private static IEnumerable<Finding> Judge(Score score)
     {
-        foreach (var line in score.Lines.Where(l => l.NoWayFrom is not null))
+        foreach (var lines in Blocked(score))
         {
+            var line = lines[0];
+            if (lines.Count > 1)
+            {
+                yield return Rule.Found(lines, $"There is no way from {Lower(line.NoWayFrom!)} to {Lower(line.Position!)} here, for {lines.Count} lines.", Reason(score.Plan.Place, line.Position!))
+                    .Fix("Leave the lines out", plan => lines.Aggregate(plan, (p, l) => p.Remove(l.Line.Id)));
+                continue;
+            }
             var finding = Rule.Found([line], $"There is no way from {Lower(line.NoWayFrom!)} to {Lower(line.Position!)} here.", Reason(score.Plan.Place, line.Position!));
             foreach (var other in Reachable(score, line))
                 finding = finding.Fix($"Take it {Preposition(other)} {Lower(other)}", plan => plan.ChangeLine(line.Line.Id, l => l with { Position = other.Id }));
             yield return finding.Fix("Leave the line out", plan => plan.Remove(line.Line.Id));
         }
+    }
+
+    // Lines in a row that are blocked for the same reason are one finding; and from where nobody could get to, nobody has to get away.
+    private static List<List<LineScore>> Blocked(Score score)
+    {
+        var all = new List<List<LineScore>>();
+        LineScore? before = null;
+        foreach (var line in score.Lines)
+        {
+            if (line.NoWayFrom is { } from && (all.Count == 0 || score.Plan.Place.Allows(from) || score.Plan.Place.Allows(line.Position!) is false))
+            {
+                if (all.Count > 0 && before == all[^1][^1] && before.Position!.Family == line.Position!.Family && !score.Plan.Place.Allows(line.Position)) all[^1].Add(line);
+                else all.Add([line]);
+            }
+            before = line;
+        }
+        return all;
     }
 
     private static IEnumerable<Position> Reachable(Score score, LineScore line) =>

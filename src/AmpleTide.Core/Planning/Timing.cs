@@ -49,6 +49,31 @@ public static class Timing
         return (usual with { SecondsPerCount = usual.SecondsPerCount * BreathByPace[(int)plan.Group.Pace] }).With(plan.Breath);
     }
 
+    /// <summary>A phase in milliseconds: its own counts, or its share of the breath.</summary>
+    public static int PhaseMs(Phase phase, BreathPatterns breath)
+    {
+        if (phase.Counts is { } own) return Ms(own * breath.SecondsPerCount);
+        var pattern = breath[phase.Pattern];
+        var counts = phase.Breath switch
+        {
+            Breath.In => pattern.In,
+            Breath.Out => pattern.Out,
+            Breath.HoldIn => pattern.HeldIn,
+            Breath.HoldOut => pattern.HeldOut,
+            Breath.Stay => pattern.Sum,
+            _ => pattern.Sum / 2,
+        };
+        return Ms(counts * phase.Share * breath.SecondsPerCount);
+    }
+
+    /// <summary>One round of a move in milliseconds.</summary>
+    public static int RoundMs(MoveForm form, BreathPatterns breath)
+    {
+        var ms = 0;
+        foreach (var phase in form.Phases) ms += PhaseMs(phase.Phase, breath);
+        return ms;
+    }
+
     /// <summary>Whole milliseconds.</summary>
     public static int Ms(double seconds) => (int)Math.Round(seconds * 1000);
 }

@@ -31,10 +31,10 @@ public sealed class WayNetwork(MoveCatalogue catalogue)
         from == to ? Route.Stay : TreeFrom(from, Going.Of(plan)).GetValueOrDefault(to);
 
     /// <summary>How a group goes about, prepared once a class.</summary>
-    public Func<string, string, Route?> For(ClassPlan plan)
+    public Func<Position, Position, Route?> For(ClassPlan plan)
     {
         var going = Going.Of(plan);
-        return (from, to) => from == to ? Route.Stay : TreeFrom(from, going).GetValueOrDefault(to);
+        return (from, to) => ReferenceEquals(from, to) ? Route.Stay : TreeFrom(from.Id, going).GetValueOrDefault(to.Id);
     }
 
     /// <summary>What a way costs a group: its time in milliseconds, and something for each demand.</summary>

@@ -5,22 +5,49 @@ internal static class PropNeeds
 {
     public static IReadOnlyList<PropNeed> Of(IReadOnlyList<LineScore> lines)
     {
-        var times = from line in lines
-                    where line.Position is not null
-                    from occurrence in line.Occurrences
-                    orderby occurrence.StartMs
-                    select (Line: line, occurrence.StartMs, EndMs: occurrence.StartMs + occurrence.Ms);
-        var (needs, now) = (new List<PropNeed>(), new Dictionary<string, PropNeed>());
-        foreach (var (line, start, end) in times)
+        var taken = new List<(LineScore Line, Occurrence At)>(lines.Count);
+        foreach (var line in lines)
+            foreach (var occurrence in line.Occurrences) taken.Add((line, occurrence));
+        // Rounds of a set come back to lines that were met before.
+        taken.Sort((a, b) => a.At.StartMs.CompareTo(b.At.StartMs));
+
+        var (needs, going, wanted) = (new List<PropNeed>(), new List<PropNeed>(), new List<string>());
+        foreach (var (line, at) in taken)
         {
-            var wanted = line.Position!.Props.Concat(line.Move!.Props).Concat(line.Line.Props.Select(p => p.StandIn ?? p.Id)).ToHashSet();
-            foreach (var gone in now.Keys.Except(wanted).ToList())
+            Wanted(line, wanted);
+            for (var i = going.Count - 1; i >= 0; i--)
             {
-                needs.Add(now[gone]);
-                now.Remove(gone);
+                if (wanted.Remove(going[i].Prop))
+                {
+                    going[i] = going[i] with { ToMs = at.StartMs + at.Ms };
+                    continue;
+                }
+                needs.Add(going[i]);
+                going.RemoveAt(i);
             }
-            foreach (var prop in wanted) now[prop] = now.TryGetValue(prop, out var going) ? going with { ToMs = end } : new(prop, start, end, line);
+            foreach (var prop in wanted) going.Add(new(prop, at.StartMs, at.StartMs + at.Ms, line));
         }
-        return [.. needs.Concat(now.Values).OrderBy(n => n.FromMs).ThenBy(n => n.Prop, StringComparer.Ordinal)];
+        needs.AddRange(going);
+        return [.. needs.OrderBy(n => n.FromMs).ThenBy(n => n.Prop, StringComparer.Ordinal)];
+    }
+
+    private static void Wanted(LineScore line, List<string> wanted)
+    {
+        wanted.Clear();
+        foreach (var prop in line.Position!.Props) Add(Used(prop));
+        foreach (var prop in line.Move!.Props) Add(Used(prop));
+        foreach (var prop in line.Line.Props) Add(prop.StandIn ?? prop.Id);
+
+        // What stands in takes the place of what is needed.
+        string Used(string prop)
+        {
+            foreach (var own in line.Line.Props) if (own.Id == prop && own.StandIn is { } standIn) return standIn;
+            return prop;
+        }
+
+        void Add(string prop)
+        {
+            if (!wanted.Contains(prop)) wanted.Add(prop);
+        }
     }
 }

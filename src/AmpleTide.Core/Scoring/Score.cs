@@ -9,11 +9,11 @@ namespace AmpleTide.Core.Scoring;
 public enum EventKind
 {
 #pragma warning disable CS1591 // the words of the trade
-    Talk, Breath, Beat, Way, Pause,
+    Talk, Breath, Beat, Way, Pause, Prop,
 #pragma warning restore CS1591
 }
 
-/// <summary>One event of a score. Events tile the time from 0 to the total.</summary>
+/// <summary>One event of a score. Events tile the time from 0 to the total; fetching a prop and putting it aside take none of it.</summary>
 /// <param name="AtMs">When it begins.</param>
 /// <param name="Ms">How long it lasts.</param>
 /// <param name="Kind">What it is.</param>
@@ -124,6 +124,25 @@ public sealed class LineScore(Line line, Section section, Set? set, Move? move)
     }
 }
 
+/// <summary>A stretch of practice in the order of time: one phase of a hold, or all rounds or beats of a flow.</summary>
+/// <param name="Line">Whose.</param>
+/// <param name="Phase">The phase, from 0, or <see cref="Flow"/>.</param>
+/// <param name="Side">The side; none when it alternates.</param>
+/// <param name="AtMs">When it begins.</param>
+/// <param name="Ms">How long it lasts.</param>
+/// <param name="Amount">Breaths or seconds of a stay, rounds or beats of a flow; 0 going in and coming out.</param>
+public readonly record struct Taking(LineScore Line, int Phase, Side Side, int AtMs, int Ms, int Amount)
+{
+    /// <summary>All phases in turn.</summary>
+    public const int Flow = -1;
+
+    /// <summary>When it ends.</summary>
+    public int EndMs => AtMs + Ms;
+
+    /// <summary>The phase that is taken, or null in a flow.</summary>
+    public PhaseForm? Form => Phase == Flow ? null : Line.Form!.Phases[Phase];
+}
+
 /// <summary>Something that was opened: eyes, clasp, a paced breath.</summary>
 /// <param name="What">What.</param>
 /// <param name="FromMs">Since when.</param>
@@ -171,6 +190,22 @@ public sealed record Score
     /// <summary>Which props are needed when, by the order of the class; needs of lines that follow each other are one.</summary>
     public IReadOnlyList<PropNeed> Props => field ??= PropNeeds.Of(Lines);
 
+    /// <summary>All practice, in the order of time.</summary>
+    public required IReadOnlyList<Taking> Taken { get; init; }
+
     /// <summary>How the time is spent, by kind of event, in milliseconds.</summary>
     public required IReadOnlyList<int> MsByKind { get; init; }
+
+    /// <summary>The practice of each sided move by side, in milliseconds, in the order of the class.</summary>
+    public IEnumerable<(Move Move, int Right, int Left)> MsBySide()
+    {
+        var sums = new OrderedDictionary<Move, (int Right, int Left)>(ReferenceEqualityComparer.Instance);
+        foreach (var line in Lines)
+        {
+            if (line.Move is null || line.Right.Ms + line.Left.Ms == 0) continue;
+            var sum = sums.GetValueOrDefault(line.Move);
+            sums[line.Move] = (sum.Right + line.Right.Ms, sum.Left + line.Left.Ms);
+        }
+        return sums.Select(s => (s.Key, s.Value.Right, s.Value.Left));
+    }
 }

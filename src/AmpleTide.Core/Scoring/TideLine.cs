@@ -13,11 +13,8 @@ internal sealed class TideLine
     /// <summary>The body keeps its height until now.</summary>
     public void Keep(int now)
     {
-        if (points.Count > 0) Add(now, points[^1].Height);
+        if (points.Count > 0) At(now, points[^1].Height);
     }
-
-    /// <summary>The body is at a height now.</summary>
-    public void At(int now, double statures) => Add(now, (int)Math.Round(statures * 1000));
 
     /// <summary>The line. Where there are too many points, each stretch of time keeps its lowest and its highest.</summary>
     public IReadOnlyList<(int Ms, int Height)> Thinned()
@@ -42,7 +39,8 @@ internal sealed class TideLine
         return thinned;
     }
 
-    private void Add(int ms, int height)
+    /// <summary>The body is at a height, in thousandths of a stature.</summary>
+    public void At(int ms, int height)
     {
         // A third point of the same height in a row says nothing.
         if (points.Count > 1 && points[^1].Height == height && points[^2].Height == height) points[^1] = (ms, height);

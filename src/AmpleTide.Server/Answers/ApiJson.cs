@@ -2,6 +2,7 @@ using System.Text.Json;
 using System.Text.Json.Serialization;
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Conditions;
 using AmpleTide.Core.Figures;
 using AmpleTide.Core.Scoring;
 using AmpleTide.Formats;
@@ -17,6 +18,8 @@ public sealed class Hyphenated<T>() : JsonStringEnumConverter<T>(JsonNamingPolic
 [JsonSourceGenerationOptions(JsonSerializerDefaults.Web)]
 [JsonSerializable(typeof(ApplyRequest))]
 [JsonSerializable(typeof(EditRequest))]
+[JsonSerializable(typeof(ScoreAnswer))]
+[JsonSerializable(typeof(ApplyAnswer))]
 [JsonSerializable(typeof(IReadOnlyList<MoveSummary>))]
 [JsonSerializable(typeof(MoveAnswer))]
 [JsonSerializable(typeof(IReadOnlyList<PositionAnswer>))]
@@ -24,6 +27,14 @@ public sealed class Hyphenated<T>() : JsonStringEnumConverter<T>(JsonNamingPolic
 [JsonSerializable(typeof(IReadOnlyList<Prop>))]
 [JsonSerializable(typeof(IReadOnlyList<Condition>))]
 [JsonSerializable(typeof(FiguresAnswer))]
+[JsonSerializable(typeof(FramesAnswer))]
+[JsonSerializable(typeof(MoveTextAnswer))]
+[JsonSerializable(typeof(PreviewAnswer))]
+[JsonSerializable(typeof(SolvedAnswer))]
+[JsonSerializable(typeof(IReadOnlyList<InsertionAnswer>))]
+[JsonSerializable(typeof(ConventionsAnswer))]
+[JsonSerializable(typeof(IReadOnlyList<RuleAnswer>))]
+[JsonSerializable(typeof(IReadOnlyList<BodyAxisAnswer>))]
 [JsonSerializable(typeof(ShelfAnswer))]
 [JsonSerializable(typeof(HealthAnswer))]
 [JsonSerializable(typeof(JsonElement))]
@@ -35,7 +46,6 @@ public sealed partial class ApiJson : JsonSerializerContext
     public static void Apply(JsonSerializerOptions options)
     {
         options.TypeInfoResolverChain.Insert(0, Default);
-        options.TypeInfoResolverChain.Insert(1, ScoreJson.Default);
         options.NumberHandling = JsonNumberHandling.Strict;
         options.DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull;
         foreach (var converter in Words) options.Converters.Add(converter);
@@ -45,19 +55,6 @@ public sealed partial class ApiJson : JsonSerializerContext
     [
         new Hyphenated<MoveKind>(), new Hyphenated<Sidedness>(), new Hyphenated<Circle>(), new Hyphenated<Breath>(), new Hyphenated<Pattern>(),
         new Hyphenated<Work>(), new Hyphenated<Unit>(), new Hyphenated<Family>(), new Hyphenated<PelvisLevel>(),
-        new Hyphenated<Tone>(),
+        new Hyphenated<Tone>(), new Hyphenated<Advice>(), new Hyphenated<Core.Judgements.Level>(),
     ];
-}
-
-/// <summary>
-/// How scores are written. They are asked for at every key the teacher presses, so they go the quick way: code generated for
-/// just these shapes, without converters.
-/// </summary>
-[JsonSourceGenerationOptions(PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase, DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull)]
-[JsonSerializable(typeof(ScoreAnswer))]
-[JsonSerializable(typeof(ApplyAnswer))]
-public sealed partial class ScoreJson : JsonSerializerContext
-{
-    /// <summary>An answer with a score, written whole.</summary>
-    public static IResult Answer(ScoreAnswer score) => TypedResults.Bytes(JsonSerializer.SerializeToUtf8Bytes(score, Default.ScoreAnswer), "application/json; charset=utf-8");
 }

@@ -1,6 +1,9 @@
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Classes;
+using AmpleTide.Core.Conditions;
 using AmpleTide.Core.Figures;
+using AmpleTide.Core.Planning;
 
 namespace AmpleTide.Server.Answers;
 
@@ -11,21 +14,24 @@ public sealed record DoseAnswer(Unit Unit, int Least, int Usual, int Most);
 public sealed record MoveSummary(
     string Id, string Name, string? Traditional, MoveKind Kind, IReadOnlyList<string> Positions, Sidedness Sides, Circle Circle, string? RightNames,
     DoseAnswer Dose, IReadOnlyList<string> Areas, IReadOnlyList<string> Options, IReadOnlyList<string> Props, double Effort,
-    IReadOnlyList<PhaseSummary> Phases)
+    IReadOnlyList<PhaseSummary> Phases, IReadOnlyList<string> NotFor, bool OptIn, bool Own)
 {
     /// <summary>Sums a move up.</summary>
     public static MoveSummary Of(Move move, MoveCatalogue catalogue) => new(
         move.Id, move.Name, move.Traditional, move.Kind, move.In, move.Sides, move.Circle, move.RightNames,
         new(move.Dose.Unit, move.Dose.Least, move.Dose.Usual, move.Dose.Most), AreasOf(move, catalogue), [.. move.Options.Keys], move.Props, move.Effort,
-        [.. move.Phases.Select(p => new PhaseSummary(p.Breath, p.Cue.Short))]);
+        [.. move.Phases.Select(p => new PhaseSummary(p.Breath, p.Cue.Short))],
+        [.. ConditionRules.For([.. catalogue.PositionsOf(move).Select(p => catalogue.Form(move, p, MoveForm.BaseOption))]).Where(c => c.Advice >= Advice.Swap).Select(c => c.Condition)],
+        move.OptIn, move.Own);
 
-    // The areas its shapes lengthen, the strongest first, and those no shape shows.
+    // The areas its shapes lengthen (in a plain position: further than that does), the strongest first, and those no shape shows.
     private static List<string> AreasOf(Move move, MoveCatalogue catalogue)
     {
-        const double worthNaming = 0.35;
-        var forms = catalogue.Form(move, catalogue.Position(move.In[0])!, MoveForm.BaseOption);
+        const double worthNaming = 0.3;
+        var form = catalogue.Form(move, catalogue.Position(move.In[0])!, MoveForm.BaseOption);
+        double Of(Facts facts, Area area) => Math.Max(facts.RightStretch[(int)area], facts.LeftStretch[(int)area]);
         var strongest = Enum.GetValues<Area>()
-            .Select(a => (Area: a, Stretch: forms.Phases.Max(p => Math.Max(p.Facts.RightStretch[(int)a], p.Facts.LeftStretch[(int)a]))))
+            .Select(a => (Area: a, Stretch: form.Phases.Max(p => Of(p.Facts, a)) - (form.Position.Plain ? Of(form.Position.Facts, a) : 0)))
             .Where(a => a.Stretch >= worthNaming).OrderByDescending(a => a.Stretch).Select(a => a.Area);
         return [.. move.AlsoEases.Concat(strongest).Distinct().Select(a => a.Name())];
     }
@@ -42,21 +48,43 @@ public sealed record PhaseAnswer(
 /// <summary>An option of a move.</summary>
 public sealed record OptionAnswer(string Name, string Cue);
 
+/// <summary>What is advised about a move for somebody with a condition, and what to offer instead.</summary>
+public sealed record ConditionAnswer(string Id, string Name, Advice Advice, string Because, string Offer);
+
+/// <summary>A move that goes well before or after another: why, and how long the way takes in seconds.</summary>
+public sealed record CompanionAnswer(string Move, string Name, string Position, string Because, int Seconds)
+{
+    /// <summary>The answer for a companion.</summary>
+    public static CompanionAnswer Of(Companion companion) => new(companion.Move.Id, companion.Move.Name, companion.Position.Id, companion.Because, companion.Seconds);
+}
+
 /// <summary>A move, whole.</summary>
 public sealed record MoveAnswer(
     MoveSummary Summary, string TalkFirst, string TalkSecond, IReadOnlyList<PhaseAnswer> Phases, IReadOnlyList<OptionAnswer> Options,
-    IReadOnlyList<string> Cautions, IReadOnlyList<string> Helpful, bool OptIn)
+    IReadOnlyList<string> Cautions, IReadOnlyList<string> Helpful, IReadOnlyList<ConditionAnswer> Conditions,
+    IReadOnlyList<CompanionAnswer> Preparations, IReadOnlyList<CompanionAnswer> Counters, IReadOnlyList<WayAnswer> WaysIn, IReadOnlyList<WayAnswer> WaysOut)
 {
     /// <summary>All of a move, phases drawn in each of its positions.</summary>
-    public static MoveAnswer Of(Move move, MoveCatalogue catalogue)
+    public static MoveAnswer Of(Move move, House house)
     {
+        var catalogue = house.Catalogue;
         var forms = move.In.Select(id => catalogue.Form(move, catalogue.Position(id)!, MoveForm.BaseOption)).ToList();
         var phases = move.Phases.Select((phase, i) => new PhaseAnswer(
             phase.Breath, phase.Pattern, phase.Work, phase.Cue.Long, phase.Cue.Short, phase.Cue.Last, phase.Opens, phase.Closes,
             forms.ToDictionary(f => f.Position.Id, f => FigureDrawing.Draw(f.Phases[i].Shape, move.View ?? f.Position.View))));
         return new(
             MoveSummary.Of(move, catalogue), move.Talk.First, move.Talk.Second, [.. phases],
-            [.. move.Options.Select(o => new OptionAnswer(o.Key, o.Value.Cue))], move.Cautions, move.Helpful, move.OptIn);
+            [.. move.Options.Select(o => new OptionAnswer(o.Key, o.Value.Cue))], move.Cautions, move.Helpful, ConditionsOf(forms, catalogue),
+            [.. house.Companions.Preparations(move).Select(CompanionAnswer.Of)], [.. house.Companions.Counters(move).Select(CompanionAnswer.Of)],
+            Ways(w => w.To.Id == move.In[0]), Ways(w => w.From.Id == (move.Out ?? move.In[0])));
+
+        List<WayAnswer> Ways(Func<Way, bool> which) => [.. catalogue.Ways.Where(which).Select(w => WayAnswer.Of(w, Timing.WayMs(w, Pace.Usual, false))).OrderBy(w => w.Ms)];
+    }
+
+    private static List<ConditionAnswer> ConditionsOf(List<MoveForm> forms, MoveCatalogue catalogue)
+    {
+        var offers = catalogue.Conditions.ToDictionary(c => c.Id);
+        return [.. ConditionRules.For(forms).Select(c => new ConditionAnswer(c.Condition, offers[c.Condition].Name, c.Advice, c.Because, offers[c.Condition].Offer))];
     }
 }
 
@@ -68,7 +96,7 @@ public sealed record PositionAnswer(
     public static PositionAnswer Of(Position position) => new(
         position.Id, position.Name, position.Family, position.Level, position.Props,
         [.. Enum.GetValues<Core.Catalogue.Demands>().Where(d => d != Core.Catalogue.Demands.None && position.Demands.HasFlag(d)).Select(d => Catalogue.Entry.Hyphenated(d.ToString()))],
-        Math.Round(position.Facts.Tide, 3), FigureDrawing.Draw(position.Base, position.View));
+        position.Facts.Tide / 1000.0, FigureDrawing.Draw(position.Base, position.View));
 }
 
 /// <summary>One step of a way.</summary>
@@ -85,5 +113,73 @@ public sealed record WayAnswer(string From, string To, IReadOnlyList<StepAnswer>
 /// <summary>The ways between two positions, and how long they take together.</summary>
 public sealed record PathAnswer(IReadOnlyList<WayAnswer> Ways, int Ms);
 
+/// <summary>A move in motion: the frames of each phase, and the frame around all of them (least x, least y, most x, most y).</summary>
+public sealed record FramesAnswer(IReadOnlyList<IReadOnlyList<Figure>> Phases, int[] Box)
+{
+    /// <summary>The answer for drawn frames.</summary>
+    public static FramesAnswer Of(IReadOnlyList<IReadOnlyList<Figure>> phases)
+    {
+        var boxes = phases.SelectMany(p => p).Select(f => f.Box).ToList();
+        return new(phases, [boxes.Min(b => b[0]), boxes.Min(b => b[1]), boxes.Max(b => b[2]), boxes.Max(b => b[3])]);
+    }
+}
+
+/// <summary>A move as its file writes it.</summary>
+public sealed record MoveTextAnswer(string Yaml);
+
+/// <summary>A move that is being written, as it would look.</summary>
+/// <param name="Bodies">The body at the end of each phase.</param>
+/// <param name="Stage">From where it is seen.</param>
+public sealed record PreviewAnswer(string Id, string Name, IReadOnlyList<PhaseSummary> Phases, FramesAnswer Frames, IReadOnlyList<BodyAnswer> Bodies, StageAnswer Stage)
+{
+    /// <summary>A move that is being written, in the first of its positions.</summary>
+    public static PreviewAnswer Of(MoveForm form)
+    {
+        var (move, view) = (form.Move, form.Move.View ?? form.Position.View);
+        var frames = FigureFrames.Of(form, view, Side.Right);
+        var stage = StageAnswer.Of(form.Position, view, FigureFrames.CentreOf(form));
+        return new(move.Id, move.Name, [.. move.Phases.Select(p => new PhaseSummary(p.Breath, p.Cue.Long))], FramesAnswer.Of(frames),
+            [.. form.Phases.Select(p => BodyAnswer.Of(p.Shape.Angles, p.Shape.Pelvis, stage))], stage);
+    }
+}
+
+/// <summary>From where and around which spot bodies are drawn, so that one that is dragged stays in its picture.</summary>
+public sealed record StageAnswer(string Position, double[] View, double[] Centre)
+{
+    /// <summary>The stage of a move.</summary>
+    public static StageAnswer Of(Position position, Viewpoint view, Vector centre) => new(position.Id, [view.Around, view.Above], [centre.X, centre.Y, centre.Z]);
+}
+
+/// <summary>A body: all angles in the order of <c>/api/body</c>, in degrees, its pelvis in statures, and what can be taken hold of, in the picture.</summary>
+public sealed record BodyAnswer(double[] Angles, double[] Pelvis, IReadOnlyList<HandleAnswer> Handles)
+{
+    /// <summary>A body on a stage.</summary>
+    public static BodyAnswer Of(Angles angles, Vector pelvis, StageAnswer stage)
+    {
+        var body = new Skeleton(angles.AsSpan(), pelvis);
+        var (turn, centre) = (new Viewpoint(stage.View[0], stage.View[1]).Turn, new Vector(stage.Centre[0], stage.Centre[1], stage.Centre[2]));
+        return new([.. angles.AsSpan().ToArray().Select(a => Math.Round(a, 2))], [pelvis.X, pelvis.Y, pelvis.Z], [.. Handle.All.Select(handle =>
+        {
+            var seen = turn * (handle.Mark.On(body) - centre);
+            return new HandleAnswer(handle.Name, (int)Math.Round(seen.X * 1000), (int)Math.Round(-seen.Y * 1000));
+        })]);
+    }
+}
+
+/// <summary>Something on a figure that can be taken hold of: where it is, in thousandths of a stature, y down.</summary>
+public sealed record HandleAnswer(string Name, int X, int Y);
+
+/// <summary>The body after a handle was dragged.</summary>
+public sealed record SolvedAnswer(BodyAnswer Body, Figure Figure);
+
+/// <summary>An axis as authors name it, with its normal range in degrees.</summary>
+public sealed record BodyAxisAnswer(string Name, double Least, double Most);
+
 /// <summary>The pictures that were asked for, by key.</summary>
 public sealed record FiguresAnswer(IReadOnlyDictionary<string, Figure> Figures);
+
+/// <summary>The conventions of classes, and sets of them under a name.</summary>
+public sealed record ConventionsAnswer(IReadOnlyList<Convention> All, IReadOnlyList<ConventionPreset> Presets);
+
+/// <summary>A rule of judgement.</summary>
+public sealed record RuleAnswer(string Id, string Title, Core.Judgements.Level Level);

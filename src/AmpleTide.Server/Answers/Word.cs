@@ -1,3 +1,4 @@
+using System.Runtime.CompilerServices;
 using System.Text.Json;
 
 namespace AmpleTide.Server.Answers;
@@ -5,16 +6,16 @@ namespace AmpleTide.Server.Answers;
 /// <summary>Enums as the words they travel as: lower case with hyphens, each made once.</summary>
 internal static class Word
 {
-    /// <summary>The word of a value.</summary>
-    public static string Of<T>(T value)
-        where T : struct, Enum => Words<T>.All[System.Runtime.CompilerServices.Unsafe.As<T, int>(ref value)];
+    /// <summary>The word of a value, ready to be written.</summary>
+    public static JsonEncodedText Encoded<T>(T value)
+        where T : struct, Enum => Words<T>.All[Unsafe.As<T, int>(ref value)];
 
     /// <summary>All words of an enum that counts from 0.</summary>
     public static IEnumerable<string> All(Type type) => Enum.GetNames(type).Select(JsonNamingPolicy.KebabCaseLower.ConvertName);
 
     private static class Words<T>
     {
-        public static readonly string[] All = [.. Word.All(typeof(T))];
+        public static readonly JsonEncodedText[] All = [.. Word.All(typeof(T)).Select(w => JsonEncodedText.Encode(w))];
     }
 }
 

@@ -1,6 +1,8 @@
+using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Classes;
 using AmpleTide.Core.Figures;
+using AmpleTide.Core.Judgements;
 using AmpleTide.Core.Planning;
 using AmpleTide.Server.Answers;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -14,17 +16,31 @@ internal static class CatalogueEndpoints
 
     public static void MapCatalogue(this IEndpointRouteBuilder api)
     {
-        api.MapGet("/moves", (House house) => TypedResults.Ok((IReadOnlyList<MoveSummary>)[.. house.Catalogue.Moves.Select(m => MoveSummary.Of(m, house.Catalogue))]));
-        api.MapGet("/moves/{id}", Move);
+        api.MapGet("/moves", (WrittenMoves moves) => moves.All()).Produces<IReadOnlyList<MoveSummary>>();
+        api.MapGet("/moves/{id}", Move).Produces<MoveAnswer>().ProducesProblem(404);
+        api.MapGet("/moves/{id}/frames", Frames);
         api.MapGet("/positions", (House house) => TypedResults.Ok((IReadOnlyList<PositionAnswer>)[.. house.Catalogue.Positions.Select(PositionAnswer.Of)]));
         api.MapGet("/ways", Ways);
         api.MapGet("/props", (House house) => TypedResults.Ok(house.Catalogue.Props));
         api.MapGet("/conditions", (House house) => TypedResults.Ok(house.Catalogue.Conditions));
+        api.MapGet("/conventions", () => TypedResults.Ok(new ConventionsAnswer(Conventions.All, Conventions.Presets)));
+        api.MapGet("/rules", () => TypedResults.Ok((IReadOnlyList<RuleAnswer>)[.. Judgement.Rules.Select(r => new RuleAnswer(r.Id, r.Title, r.Level))]));
         api.MapGet("/figures", Figures);
     }
 
-    private static Results<Ok<MoveAnswer>, ProblemHttpResult> Move(string id, House house) =>
-        house.Catalogue.Move(id) is { } move ? TypedResults.Ok(MoveAnswer.Of(move, house.Catalogue)) : Problems.NotFound($"There is no move '{id}'.");
+    private static IResult Move(string id, House house, WrittenMoves moves) =>
+        house.Catalogue.Move(id) is { } move ? moves.Of(move) : Problems.NotFound($"There is no move '{id}'.");
+
+    private static Results<Ok<FramesAnswer>, ProblemHttpResult> Frames(string id, string? position, string? option, string? side, House house, HttpContext context)
+    {
+        if (house.Catalogue.Move(id) is not { } move) return Problems.NotFound($"There is no move '{id}'.");
+        var at = position ?? move.In[0];
+        if (!move.In.Contains(at)) return Problems.NotFound($"{move.Name} is not taken in '{at}'.");
+        var place = house.Catalogue.Position(at)!;
+        var form = house.Catalogue.Form(move, place, option ?? MoveForm.BaseOption);
+        context.Response.Headers.CacheControl = "public, max-age=31536000, immutable";
+        return TypedResults.Ok(FramesAnswer.Of(FigureFrames.Of(form, move.View ?? place.View, side == "left" ? Side.Left : Side.Right)));
+    }
 
     private static Results<Ok<PathAnswer>, ProblemHttpResult> Ways(string from, string to, House house)
     {

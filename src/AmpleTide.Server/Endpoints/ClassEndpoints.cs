@@ -37,15 +37,17 @@ internal static class ClassEndpoints
         return TypedResults.Ok(new ShelfAnswer([.. items], await store.Classes.CountAsync()));
     }
 
-    private static async Task<IResult> Create(HttpRequest request, TideStore store, House house, TimeProvider clock)
+    private static async Task<IResult> Create(HttpRequest request, TideStore store, OwnMoves own, TimeProvider clock)
     {
         var plan = await Reading.Class(request);
         if (plan.Id.Length == 0) plan = plan with { Id = Guid.CreateVersion7(clock.GetUtcNow()).ToString() };
         if (await store.Classes.AnyAsync(c => c.Id == plan.Id))
             return TypedResults.Problem(title: "The class is there already.", statusCode: 409, detail: $"A class with the id '{plan.Id}' is stored; save it with PUT.");
-        var row = Shelf.Row(plan, house, clock);
+        var adopted = own.Adopt(plan.Embedded, store, clock.GetUtcNow().ToUnixTimeMilliseconds());
+        var row = Shelf.Row(plan with { Embedded = [] }, adopted.House, clock);
         store.Add(row);
         await store.SaveChangesAsync();
+        adopted.TakeIn();
         request.HttpContext.Response.Headers.Location = $"/api/classes/{Uri.EscapeDataString(plan.Id)}";
         return Document(request.HttpContext, row, StatusCodes.Status201Created);
     }
@@ -59,7 +61,7 @@ internal static class ClassEndpoints
             : Document(context, row, StatusCodes.Status200OK);
     }
 
-    private static async Task<IResult> Save(string id, HttpRequest request, TideStore store, House house, TimeProvider clock)
+    private static async Task<IResult> Save(string id, HttpRequest request, TideStore store, OwnMoves own, TimeProvider clock)
     {
         var plan = await Reading.Class(request);
         if (plan.Id.Length == 0) plan = plan with { Id = id };
@@ -67,10 +69,13 @@ internal static class ClassEndpoints
         var row = await store.Classes.FirstOrDefaultAsync(c => c.Id == id);
         if (row is null) return Missing(id);
         if (Refused(request, row) is { } refused) return refused;
-        var fresh = Shelf.Row(plan, house, clock);
+        var adopted = own.Adopt(plan.Embedded, store, clock.GetUtcNow().ToUnixTimeMilliseconds());
+        var fresh = Shelf.Row(plan with { Embedded = [] }, adopted.House, clock);
         fresh.Revision = row.Revision + 1;
         store.Entry(row).CurrentValues.SetValues(fresh);
-        return await Store(store, request.HttpContext, row) ?? Document(request.HttpContext, row, StatusCodes.Status200OK);
+        if (await Store(store, request.HttpContext, row) is { } changed) return changed;
+        adopted.TakeIn();
+        return Document(request.HttpContext, row, StatusCodes.Status200OK);
     }
 
     private static async Task<IResult> Delete(string id, HttpRequest request, TideStore store)
@@ -89,7 +94,8 @@ internal static class ClassEndpoints
         if (row is null) return Missing(id);
         using var document = JsonDocument.Parse(row.Document);
         var name = string.Concat(row.Title.Select(c => char.IsLetterOrDigit(c) ? char.ToLowerInvariant(c) : '-')).Trim('-');
-        return TypedResults.File(TideWriter.Write(TideReader.Read(document.RootElement), indented: true), "application/json", $"{name}.tide.json");
+        var plan = TideReader.Read(document.RootElement);
+        return TypedResults.File(TideWriter.Write(plan with { Embedded = OwnMoves.UsedBy(plan, store) }, indented: true), "application/json", $"{name}.tide.json");
     }
 
     // Null when it was stored.

@@ -2,9 +2,9 @@ using System.Text.Json;
 using System.Text.Json.Nodes;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Classes;
+using AmpleTide.Core.Counsel;
 using AmpleTide.Formats;
 using AmpleTide.Server.Answers;
-using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace AmpleTide.Server.Endpoints;
 
@@ -14,34 +14,49 @@ internal static class ScoreEndpoints
     public static void MapScore(this IEndpointRouteBuilder api)
     {
         api.MapPost("/score", Score).Accepts<JsonElement>("application/json").Produces<ScoreAnswer>();
-        api.MapPost("/apply", Apply).Accepts<ApplyRequest>("application/json");
-        api.MapPost("/edit", Edit).Accepts<EditRequest>("application/json");
+        api.MapPost("/apply", Apply).Accepts<ApplyRequest>("application/json").Produces<ApplyAnswer>().ProducesProblem(422);
+        api.MapPost("/insertions", Insertions).Accepts<InsertionsRequest>("application/json").Produces<IReadOnlyList<InsertionAnswer>>().ProducesProblem(422);
+        api.MapPost("/edit", Edit).Accepts<EditRequest>("application/json").Produces<ApplyAnswer>().ProducesProblem(422);
     }
 
-    private static async Task<IResult> Score(HttpRequest request, House house, bool events = true)
+    private static async Task Score(HttpContext http, House house, bool events = true)
     {
-        var plan = await Reading.Class(request);
-        var (score, findings) = house.Judge(plan, events);
-        return ScoreJson.Answer(ScoreAnswer.Of(score, findings));
+        var plan = await Reading.Class(http.Request);
+        await ScoreWriter.Answer(http.Response, house.Judge(plan, events));
     }
 
-    private static async Task<Results<Ok<ApplyAnswer>, ProblemHttpResult>> Apply(HttpRequest request, House house)
+    private static async Task Apply(HttpContext http, House house)
+    {
+        using var body = await Reading.Json(http.Request);
+        var fields = new RequestFields(body.RootElement);
+        var (given, findingId, fixId) = (fields.Object("class"), fields.Text("finding"), fields.Text("fix"));
+        fields.Check();
+        var plan = TideReader.Read(given);
+        var before = house.Judge(plan);
+        var finding = before.Findings.FirstOrDefault(f => f.Id == findingId)
+            ?? throw new UnusableException("There is nothing to fix.", [new("/finding", $"the class has no finding '{findingId}'")]);
+        var fix = finding.Fixes.FirstOrDefault(f => f.Id == fixId)
+            ?? throw new UnusableException("There is nothing to fix.", [new("/fix", $"the finding has no fix '{fixId}'")]);
+        await Answer(http.Response, given, before, fix.Edit(plan), house);
+    }
+
+    private const int MostInsertions = 12;
+
+    // What could be put in after a line, best first, each with the reason.
+    private static async Task<IResult> Insertions(HttpRequest request, House house)
     {
         using var body = await Reading.Json(request);
-        var problems = new List<Problem>();
-        var given = Field(body.RootElement, "class", JsonValueKind.Object, problems);
-        var findingId = Field(body.RootElement, "finding", JsonValueKind.String, problems);
-        var fixId = Field(body.RootElement, "fix", JsonValueKind.String, problems);
-        if (problems.Count > 0) return Problems.Unusable(problems, "The request cannot be read.");
-
-        var plan = TideReader.Read(given);
-        var (_, findings) = house.Judge(plan);
-        if (findings.FirstOrDefault(f => f.Id == findingId.GetString()) is not { } finding)
-            return Problems.Unusable([new("/finding", $"the class has no finding '{findingId.GetString()}'")], "There is nothing to fix.");
-        if (finding.Fixes.FirstOrDefault(f => f.Id == fixId.GetString()) is not { } fix)
-            return Problems.Unusable([new("/fix", $"the finding has no fix '{fixId.GetString()}'")], "There is nothing to fix.");
-
-        return TypedResults.Ok(Answer(given, plan, fix.Edit(plan), house));
+        var fields = new RequestFields(body.RootElement);
+        var (given, after, need) = (fields.Object("class"), fields.Text("after"), fields.Text("need"));
+        if (!Needs.Words.Contains(need)) fields.Wrong("need", $"is not one of {string.Join(", ", Needs.Words)}");
+        fields.Check();
+        var score = house.Judge(TideReader.Read(given)).Score;
+        var line = score.Lines.FirstOrDefault(l => l.Line.Id == after);
+        if (line?.Form is null) fields.Wrong("after", $"the class has no such line in '{after}'");
+        fields.Check();
+        var found = Needs.Of(score, line!, need) is { } wanted ? Core.Counsel.Insertions.After(score, line!, wanted) : [];
+        return TypedResults.Ok<IReadOnlyList<InsertionAnswer>>([.. found.Take(MostInsertions).Select(i =>
+            new InsertionAnswer(i.Form.Move.Id, i.Form.Move.Name, i.Form.Position.Id, i.ExtraSeconds, i.Because))]);
     }
 
     // Edits that need to know yoga; plain ones are the front end's own.
@@ -51,40 +66,29 @@ internal static class ScoreEndpoints
         ["equalise"] = Core.Classes.Edits.Equalise,
     };
 
-    private static async Task<Results<Ok<ApplyAnswer>, ProblemHttpResult>> Edit(HttpRequest request, House house)
+    private static async Task Edit(HttpContext http, House house)
     {
-        using var body = await Reading.Json(request);
-        var problems = new List<Problem>();
-        var given = Field(body.RootElement, "class", JsonValueKind.Object, problems);
-        var name = Field(body.RootElement, "edit", JsonValueKind.String, problems);
-        var items = Field(body.RootElement, "items", JsonValueKind.Array, problems);
-        if (problems.Count > 0) return Problems.Unusable(problems, "The request cannot be read.");
-        if (!Edits.TryGetValue(name.GetString()!, out var edit))
-            return Problems.Unusable([new("/edit", $"'{name.GetString()}' is not one of {string.Join(", ", Edits.Keys)}")], "There is no such edit.");
+        using var body = await Reading.Json(http.Request);
+        var fields = new RequestFields(body.RootElement);
+        var (given, name, items) = (fields.Object("class"), fields.Text("edit"), fields.Texts("items"));
+        fields.Check();
+        if (!Edits.TryGetValue(name, out var edit))
+            throw new UnusableException("There is no such edit.", [new("/edit", $"'{name}' is not one of {string.Join(", ", Edits.Keys)}")]);
         var plan = TideReader.Read(given);
-        var ids = items.EnumerateArray().Select(i => i.ValueKind == JsonValueKind.String ? i.GetString()! : "").ToList();
-        for (var i = 0; i < ids.Count; i++)
-            if (!plan.Has(ids[i])) problems.Add(new($"/items/{i}", $"the class has no line or set '{ids[i]}'"));
-        return problems.Count > 0 ? Problems.Unusable(problems, "There is nothing to edit.") : TypedResults.Ok(Answer(given, plan, edit(plan, ids, house.Catalogue), house));
+        for (var i = 0; i < items.Count; i++)
+            if (!plan.Has(items[i])) fields.Wrong($"items/{i}", $"the class has no line or set '{items[i]}'");
+        fields.Check();
+        await Answer(http.Response, given, house.Judge(plan), edit(plan, items, house.Catalogue), house);
     }
 
-    private static ApplyAnswer Answer(JsonElement given, ClassPlan plan, ClassPlan edited, House house)
+    private static Task Answer(HttpResponse response, JsonElement given, Judged before, ClassPlan edited, House house)
     {
-        var (before, found) = house.Judge(plan);
-        var (after, left) = house.Judge(edited);
-        var (changed, patch) = Change(given, plan, edited);
-        return new(changed, patch, ScoreAnswer.Of(before, found), ScoreAnswer.Of(after, left));
-    }
-
-    private static JsonElement Field(JsonElement root, string name, JsonValueKind kind, List<Problem> problems)
-    {
-        if (root.ValueKind == JsonValueKind.Object && root.TryGetProperty(name, out var field) && field.ValueKind == kind) return field;
-        problems.Add(new("/" + name, $"{(kind == JsonValueKind.Object ? "an object" : kind == JsonValueKind.Array ? "a list" : "a text")} is needed"));
-        return default;
+        var (changed, patch) = Change(given, before.Score.Plan, edited);
+        return ScoreWriter.Answer(response, changed, patch, before, house.Judge(edited));
     }
 
     // Fixes change lines within sections; a section that changed is replaced whole (RFC 6902), all else stays as it was sent.
-    private static (JsonElement Class, JsonElement Patch) Change(JsonElement given, ClassPlan before, ClassPlan after)
+    private static (JsonNode Class, JsonArray Patch) Change(JsonElement given, ClassPlan before, ClassPlan after)
     {
         var changed = JsonObject.Create(given)!.DeepClone();
         var written = JsonNode.Parse(TideWriter.Write(after))!["sections"]!.AsArray();
@@ -95,7 +99,7 @@ internal static class ScoreEndpoints
             changed["sections"]![i] = written[i]!.DeepClone();
             patch.Add(new JsonObject { ["op"] = "replace", ["path"] = $"/sections/{i}", ["value"] = written[i]!.DeepClone() });
         }
-        return (JsonSerializer.SerializeToElement(changed), JsonSerializer.SerializeToElement(patch));
+        return (changed, patch);
     }
 
     private static bool Same(ClassPlan before, ClassPlan after, int section) =>

@@ -16,6 +16,24 @@ namespace AmpleTide.Store.Migrations
 #pragma warning disable 612, 618
             modelBuilder.HasAnnotation("ProductVersion", "10.0.12");
 
+            modelBuilder.Entity("AmpleTide.Store.OwnMove", b =>
+                {
+                    b.Property<string>("Id")
+                        .HasMaxLength(60)
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SavedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Yaml")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("moves", (string)null);
+                });
+
             modelBuilder.Entity("AmpleTide.Store.StoredClass", b =>
                 {
                     b.Property<string>("Id")

@@ -33,6 +33,31 @@ public class FiguresOfTheCatalogue
     }
 
     [Fact]
+    public void Every_move_has_frames_for_each_phase_and_both_sides_that_end_in_its_shapes()
+    {
+        foreach (var move in TestHouse.Catalogue.Moves)
+        {
+            var position = TestHouse.Catalogue.Position(move.In[0])!;
+            var form = TestHouse.Catalogue.Form(move, position, MoveForm.BaseOption);
+            foreach (var side in new[] { Side.Right, Side.Left })
+            {
+                var phases = FigureFrames.Of(form, move.View ?? position.View, side);
+                Assert.Equal(move.Phases.Count, phases.Count);
+                Assert.All(phases, frames => Assert.Equal(FigureFrames.PerPhase, frames.Count));
+            }
+        }
+    }
+
+    [Fact]
+    public void Frames_go_on_from_each_other_without_a_jump()
+    {
+        var form = TestHouse.Catalogue.Form(TestHouse.Catalogue.Move("warrior-two")!, TestHouse.Catalogue.Position("wide-stance")!, MoveForm.BaseOption);
+        var frames = FigureFrames.Of(form, new(4, 8), Side.Right).SelectMany(f => f).ToList();
+        foreach (var (before, after) in frames.Zip(frames.Skip(1)))
+            Assert.InRange(Math.Abs(MiddleX(before, Tone.Hair) - MiddleX(after, Tone.Hair)), 0, 60);
+    }
+
+    [Fact]
     public void From_in_front_the_right_side_is_on_the_left_of_the_picture()
     {
         var figure = FigureDrawing.Draw(TestHouse.Catalogue.Position("standing")!.Base, new(0, 0));

@@ -37,7 +37,7 @@ public class TideFiles
     public void Unknown_fields_survive_at_every_level()
     {
         const string text = """
-            { "title": "x", "minutes": 5, "weather": {"wind": 4}, "series": {"id": "s", "number": 3}, "moves": [{"id": "own"}],
+            { "title": "x", "minutes": 5, "weather": {"wind": 4}, "series": {"id": "s", "number": 3}, "moves": [{"id": "own", "yaml": "- id: own", "tide": 3}],
               "theme": { "areas": ["neck"], "mood": "calm" }, "group": { "size": 2, "dogs": 1 }, "place": { "tide": "low" },
               "breath": { "humming": true }, "off": [{ "rule": "time", "lines": [], "reason": "r", "by": "me" }],
               "sections": [ { "name": "A", "colour": "red", "items": [

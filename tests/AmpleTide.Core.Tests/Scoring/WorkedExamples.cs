@@ -17,7 +17,7 @@ public class WorkedExamples
         // out 5, three holding breaths of 7, in 4; a breath of 7 between the sides.
         Assert.Equal(
             [talkFirst, 5000, 7000, 7000, 7000, 4000, 7000, talkSecond, 5000, 7000, 7000, 7000, 4000],
-            score.Events!.Select(e => e.Ms));
+            score.Events!.Where(e => e.Kind != EventKind.Prop).Select(e => e.Ms));
         var line = Assert.Single(score.Lines);
         Assert.Equal((3, 21000), (line.Right.Amount, line.Right.Ms));
         Assert.Equal(line.Right, line.Left);
@@ -168,5 +168,15 @@ public class WorkedExamples
         var score = TestHouse.Score(TestHouse.Class(
             "{ \"move\": \"knees-hugged\" }, { \"move\": \"eyes-open\", \"position\": \"seated-cross\" }", "\"conventions\": { \"rollTo\": \"left\" }"));
         Assert.Contains(score.Events!, e => e.Kind == EventKind.Way && e.Cue!.Contains("Roll to the left side", StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public void Props_are_fetched_before_and_put_aside_after()
+    {
+        var score = TestHouse.Score(TestHouse.Class("{ \"move\": \"settle-tall\", \"position\": \"seated-cross\" }, { \"move\": \"cat-cow\" }"));
+        var props = score.Events!.Where(e => e.Kind == EventKind.Prop).ToList();
+        Assert.Equal(["Fetch a cushion", "Put the cushion aside"], props.Select(e => e.Cue));
+        Assert.Equal(0, props[0].AtMs);
+        Assert.Equal(score.Lines[0].Occurrences[0].StartMs + score.Lines[0].Occurrences[0].Ms, props[1].AtMs);
     }
 }

@@ -152,7 +152,16 @@ export interface AmpleTideClass {
     reason: string;
     [k: string]: unknown;
   }[];
-  moves?: unknown[];
+  /**
+   * Own moves that the class uses, each as its author wrote it.
+   *
+   * @maxItems 200
+   */
+  moves?: {
+    id?: string;
+    yaml: string;
+    [k: string]: unknown;
+  }[];
   /**
    * @maxItems 60
    */

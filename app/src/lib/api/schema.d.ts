@@ -67,7 +67,48 @@ export interface paths {
             };
         };
         put?: never;
-        post?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["MoveTextAnswer"];
+                };
+            };
+            responses: {
+                /** @description Created */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MoveTextAnswer"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
         delete?: never;
         options?: never;
         head?: never;
@@ -99,6 +140,127 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["MoveAnswer"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["MoveTextAnswer"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MoveTextAnswer"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/moves/{id}/frames": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: {
+                    position?: string;
+                    option?: string;
+                    side?: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FramesAnswer"];
                     };
                 };
             };
@@ -254,6 +416,76 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/conventions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ConventionsAnswer"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["RuleAnswer"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/figures": {
         parameters: {
             query?: never;
@@ -285,6 +517,183 @@ export interface paths {
         };
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/moves/{id}/text": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MoveTextAnswer"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/moves/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["MoveTextAnswer"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PreviewAnswer"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/body": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BodyAxisAnswer"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/body/solve": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SolveRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SolvedAnswer"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
         delete?: never;
         options?: never;
         head?: never;
@@ -363,6 +772,63 @@ export interface paths {
                         "application/json": components["schemas"]["ApplyAnswer"];
                     };
                 };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/insertions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["InsertionsRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["InsertionAnswer"][];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
             };
         };
         delete?: never;
@@ -400,6 +866,15 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["ApplyAnswer"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
                     };
                 };
             };
@@ -622,6 +1097,11 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /**
+         * @description What to do about a move for somebody with a condition, least first.
+         * @enum {unknown}
+         */
+        Advice: "fine" | "smaller" | "swap" | "leave-out";
         AmountAnswer: {
             /** Format: int32 */
             amount: number;
@@ -648,12 +1128,28 @@ export interface components {
             /** Format: int32 */
             leftMs: number;
         };
+        AskAnswer: {
+            condition: string;
+            lines: string[];
+        };
         AxisAnswer: {
             axis: string;
             /** Format: int32 */
             plusMs: number;
             /** Format: int32 */
             minusMs: number;
+        };
+        BodyAnswer: {
+            angles: number[];
+            pelvis: number[];
+            handles: components["schemas"]["HandleAnswer"][];
+        };
+        BodyAxisAnswer: {
+            name: string;
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
         };
         /**
          * @description The part of a breath a phase is on.
@@ -680,6 +1176,14 @@ export interface components {
          * @enum {unknown}
          */
         Circle: "clockwise" | "backwards" | "inwards";
+        CompanionAnswer: {
+            move: string;
+            name: string;
+            position: string;
+            because: string;
+            /** Format: int32 */
+            seconds: number;
+        };
         /** @description A condition somebody in the group may have. */
         Condition: {
             /** @description Its id. */
@@ -690,6 +1194,46 @@ export interface components {
             leaveOut: string;
             /** @description What to offer, in words. */
             offer: string;
+        };
+        ConditionAnswer: {
+            id: string;
+            name: string;
+            advice: components["schemas"]["Advice"];
+            because: string;
+            offer: string;
+        };
+        /** @description A matter on which teachers disagree: the ways, the one that is taken when nothing is said, and why. */
+        Convention: {
+            /** @description As class files write it. */
+            id: string;
+            /** @description What it is about. */
+            matter: string;
+            /** @description The ways; the first is taken when nothing is said. */
+            ways: components["schemas"]["ConventionWay"][];
+            /** @description Why that one. */
+            why: string;
+        };
+        /** @description A set of conventions under a name. */
+        ConventionPreset: {
+            /** @description The name. */
+            name: string;
+            /** @description For whom it is. */
+            for: string;
+            /** @description The ways that differ from the defaults. */
+            chosen: {
+                [key: string]: string;
+            };
+        };
+        /** @description One way of a convention. */
+        ConventionWay: {
+            /** @description As class files write it. */
+            id: string;
+            /** @description In words. */
+            name: string;
+        };
+        ConventionsAnswer: {
+            all: components["schemas"]["Convention"][];
+            presets: components["schemas"]["ConventionPreset"][];
         };
         DoseAnswer: {
             unit: components["schemas"]["Unit"];
@@ -711,7 +1255,7 @@ export interface components {
             /** Format: int32 */
             ms: number;
             /** @enum {string} */
-            kind: "talk" | "breath" | "beat" | "way" | "pause";
+            kind: "talk" | "breath" | "beat" | "way" | "pause" | "prop";
             /** @enum {string} */
             phase: "in" | "out" | "hold-in" | "hold-out" | "stay" | "free";
             line: string;
@@ -766,10 +1310,34 @@ export interface components {
             id: string;
             label: string;
         };
+        FramesAnswer: {
+            phases: components["schemas"]["Figure"][][];
+            box: number[];
+        };
+        HandleAnswer: {
+            name: string;
+            /** Format: int32 */
+            x: number;
+            /** Format: int32 */
+            y: number;
+        };
         HealthAnswer: {
             status: string;
             catalogue: string;
             version: string;
+        };
+        InsertionAnswer: {
+            move: string;
+            name: string;
+            position: string;
+            /** Format: int32 */
+            extraSeconds: number;
+            because: string;
+        };
+        InsertionsRequest: {
+            class: components["schemas"]["JsonElement"];
+            after: string;
+            need: string;
         };
         JsonElement: unknown;
         LedgersAnswer: {
@@ -779,6 +1347,11 @@ export interface components {
             movements: components["schemas"]["MovementsAnswer"];
             arc: number[][];
         };
+        /**
+         * @description How bad something is.
+         * @enum {unknown}
+         */
+        Level: "serious" | "notable" | "hint";
         LineAnswer: {
             id: string;
             position: null | string;
@@ -792,6 +1365,14 @@ export interface components {
             ways: null | components["schemas"]["WayTakenAnswer"][];
             wayMissing: null | boolean;
         };
+        LinkAnswer: {
+            from: string;
+            to: string;
+            /** Format: int32 */
+            fromMs: number;
+            /** Format: int32 */
+            toMs: number;
+        };
         MoveAnswer: {
             summary: components["schemas"]["MoveSummary"];
             talkFirst: string;
@@ -800,7 +1381,11 @@ export interface components {
             options: components["schemas"]["OptionAnswer"][];
             cautions: string[];
             helpful: string[];
-            optIn: boolean;
+            conditions: components["schemas"]["ConditionAnswer"][];
+            preparations: components["schemas"]["CompanionAnswer"][];
+            counters: components["schemas"]["CompanionAnswer"][];
+            waysIn: components["schemas"]["WayAnswer"][];
+            waysOut: components["schemas"]["WayAnswer"][];
         };
         /**
          * @description What kind of thing a move is.
@@ -823,6 +1408,12 @@ export interface components {
             /** Format: double */
             effort: number;
             phases: components["schemas"]["PhaseSummary"][];
+            notFor: string[];
+            optIn: boolean;
+            own: boolean;
+        };
+        MoveTextAnswer: {
+            yaml: string;
         };
         MovementsAnswer: {
             /** Format: int32 */
@@ -906,6 +1497,22 @@ export interface components {
             left: null | components["schemas"]["AmountAnswer"];
             none: null | components["schemas"]["AmountAnswer"];
         };
+        PreviewAnswer: {
+            id: string;
+            name: string;
+            phases: components["schemas"]["PhaseSummary"][];
+            frames: components["schemas"]["FramesAnswer"];
+            bodies: components["schemas"]["BodyAnswer"][];
+            stage: components["schemas"]["StageAnswer"];
+        };
+        ProblemDetails: {
+            type?: null | string;
+            title?: null | string;
+            /** Format: int32 */
+            status?: null | number;
+            detail?: null | string;
+            instance?: null | string;
+        };
         /** @description A thing used in class. */
         Prop: {
             /** @description Its id. */
@@ -929,6 +1536,11 @@ export interface components {
             toMs: number;
             line: string;
         };
+        RuleAnswer: {
+            id: string;
+            title: string;
+            level: components["schemas"]["Level"];
+        };
         ScoreAnswer: {
             /** Format: int32 */
             totalMs: number;
@@ -939,6 +1551,9 @@ export interface components {
             open: components["schemas"]["OpenAnswer"][];
             props: components["schemas"]["PropAnswer"][];
             time: components["schemas"]["TimeAnswer"];
+            links: components["schemas"]["LinkAnswer"][];
+            swaps: components["schemas"]["SwapAnswer"][];
+            ask: components["schemas"]["AskAnswer"][];
             events: null | components["schemas"]["EventAnswer"][];
         };
         ShelfAnswer: {
@@ -975,9 +1590,37 @@ export interface components {
          * @enum {unknown}
          */
         Sidedness: "none" | "one-sided" | "alternating" | "circling" | "crossing";
+        SolveRequest: {
+            position: string;
+            view: number[];
+            centre: number[];
+            angles: number[];
+            pelvis: number[];
+            handle: string;
+            to: number[];
+        };
+        SolvedAnswer: {
+            body: components["schemas"]["BodyAnswer"];
+            figure: components["schemas"]["Figure"];
+        };
+        StageAnswer: {
+            position: string;
+            view: number[];
+            centre: number[];
+        };
         StepAnswer: {
             breath: components["schemas"]["Breath"];
             say: string;
+        };
+        SwapAnswer: {
+            line: string;
+            condition: string;
+            /** Format: int32 */
+            people: number;
+            /** @enum {string} */
+            advice: "fine" | "smaller" | "swap" | "leave-out";
+            because: string;
+            instead: null | string;
         };
         TimeAnswer: {
             /** Format: int32 */

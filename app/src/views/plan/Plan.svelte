@@ -1,16 +1,29 @@
 <script lang="ts">
   import { onMount, tick } from 'svelte';
+  import { push } from 'svelte-spa-router';
   import { catalogue } from '../../lib/catalogue.svelte';
   import { PlanState } from '../../score/plan.svelte';
   import { bandsOf, linesOf, marksOf, rowsOf, ticksOf } from '../../score/rows';
   import ScoreView from '../../score/ScoreView.svelte';
   import Soundings from '../../soundings/Soundings.svelte';
   import TimeSpent from '../../soundings/TimeSpent.svelte';
+  import Finder from '../../finder/Finder.svelte';
+  import KeyList from '../../score/KeyList.svelte';
+  import LineDetails from '../../score/LineDetails.svelte';
+  import LineTools from '../../score/LineTools.svelte';
   import TideLine from '../../tide/TideLine.svelte';
   import Conflict from './Conflict.svelte';
+  import BodyView from './BodyView.svelte';
+  import BriefView from './BriefView.svelte';
+  import BringView from './BringView.svelte';
+  import PeopleView from './PeopleView.svelte';
   import PlanHeader from './PlanHeader.svelte';
+  import PlanTabs from './PlanTabs.svelte';
+  import SidesView from './SidesView.svelte';
+  import { viewOf } from './views';
 
-  const { params }: { params: { id: string } } = $props();
+  const { params }: { params: { id: string; view?: string } } = $props();
+  const view = $derived(viewOf(params.view));
   // The router makes a new view for another class.
   // svelte-ignore state_referenced_locally
   const plan = new PlanState(params.id);
@@ -23,8 +36,27 @@
     void plan.load().then(() => (plan.selected ??= lines[0]?.line.id ?? null));
   });
 
+  let finding = $state(false);
+  let keys = $state(false);
+
+  function closeFinder() {
+    finding = false;
+    if (plan.selected)
+      document.querySelector<HTMLElement>(`[data-select="${CSS.escape(plan.selected)}"]`)?.focus();
+  }
+
+  function key(event: KeyboardEvent) {
+    const typing = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement;
+    if (event.key === '?' && !typing) keys = true;
+    if (typing || !(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
+    event.preventDefault();
+    if (event.shiftKey) plan.redo();
+    else plan.undo();
+  }
+
   async function go(id: string) {
     plan.selected = id;
+    if (view !== 'score') await push(`/plan/${params.id}`);
     await tick();
     document
       .querySelector(`[data-line="${CSS.escape(id)}"]`)
@@ -43,7 +75,9 @@
 </script>
 
 <svelte:head><title>{plan.document?.title ?? 'Class'} · Ample Tide</title></svelte:head>
-<svelte:window onbeforeunload={leave} />
+<svelte:window onbeforeunload={leave} onkeydown={key} />
+
+{#if keys}<KeyList onclose={() => (keys = false)} />{/if}
 
 <div class="flex h-full flex-col max-md:h-auto">
   {#if plan.document}
@@ -61,31 +95,50 @@
       marks={marksOf(plan.score)}
       playhead={startOf(plan.selected) ?? null}
       preview={plan.preview?.answer.after.tide ?? null}
+      links={plan.score?.links ?? []}
+      open={plan.score?.open ?? []}
       onseek={seek}
     />
-    <main
-      class="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_340px] max-lg:grid-cols-[minmax(0,1fr)_252px] max-md:grid-cols-1"
-    >
-      <!-- Scrolled with the keyboard too, so it takes the focus. -->
-      <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-      <div
-        class="overflow-y-auto pl-10 max-md:overflow-visible max-md:pl-6"
-        tabindex="0"
-        role="region"
-        aria-label="The class, line by line"
+    <div class="flex flex-wrap items-center justify-between gap-x-4 pr-6">
+      <PlanTabs id={params.id} {view} />
+      {#if view === 'score'}<LineTools {plan} {finding} onfind={() => (finding = !finding)} />{/if}
+    </div>
+    {#if view !== 'score'}
+      <main class="min-h-0 flex-1 overflow-y-auto pt-4 max-md:overflow-visible">
+        {#if !plan.score}<p class="px-6 text-muted" role="status">Working it out</p>
+        {:else if view === 'brief'}<BriefView {plan} />
+        {:else if view === 'sides'}<SidesView {plan} ongo={go} />
+        {:else if view === 'body'}<BodyView {plan} ongo={go} />
+        {:else if view === 'bring'}<BringView {plan} ongo={go} />
+        {:else}<PeopleView {plan} ongo={go} />{/if}
+      </main>
+    {:else}
+      <main
+        class="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_340px] max-lg:grid-cols-[minmax(0,1fr)_252px] max-md:grid-cols-1"
       >
-        <ScoreView {plan} {sections} />
-      </div>
-      <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-      <aside
-        class="overflow-y-auto px-5 pt-3 pb-10 max-md:overflow-visible"
-        tabindex="0"
-        aria-label="Soundings and time"
-      >
-        <Soundings {plan} ongo={go} />
-        {#if plan.score}<TimeSpent score={plan.score} />{/if}
-      </aside>
-    </main>
+        <!-- Scrolled with the keyboard too, so it takes the focus. -->
+        <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+        <div
+          class="overflow-y-auto pl-10 max-md:overflow-visible max-md:pl-6"
+          tabindex="0"
+          role="region"
+          aria-label="The class, line by line"
+        >
+          <ScoreView {plan} {sections} onfind={() => (finding = true)} />
+        </div>
+        <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+        <aside
+          class="overflow-y-auto px-5 pt-3 pb-10 max-md:overflow-visible"
+          tabindex="0"
+          aria-label="Soundings and time"
+        >
+          {#if finding}<Finder {plan} onclose={closeFinder} />{/if}
+          <LineDetails {plan} />
+          <Soundings {plan} ongo={go} />
+          {#if plan.score}<TimeSpent score={plan.score} />{/if}
+        </aside>
+      </main>
+    {/if}
   {:else if plan.trouble}
     <main class="mx-auto max-w-xl p-10">
       <h1 class="text-3xl">The class did not open</h1>

@@ -4,8 +4,8 @@
   import { onMount } from 'svelte';
   import { push } from 'svelte-spa-router';
   import { api, sentence, type ShelfEntry } from '../../lib/api/client';
-  import ThemeButton from '../../lib/ThemeButton.svelte';
-  import Wave from '../Wave.svelte';
+  import Header from '../../lib/Header.svelte';
+  import FirstStart from '../../people/FirstStart.svelte';
   import ShelfRow from './ShelfRow.svelte';
 
   let entries = $state.raw<ShelfEntry[] | null>(null);
@@ -55,11 +55,7 @@
 
 <svelte:head><title>Shelf · Ample Tide</title></svelte:head>
 
-<header class="flex items-center gap-4 px-8 py-4 max-md:px-4">
-  <Wave />
-  <p class="font-head text-[23px] font-semibold">Ample Tide</p>
-  <span class="ml-auto"><ThemeButton /></span>
-</header>
+<Header here="shelf" />
 
 <main class="pb-16">
   <div class="flex flex-wrap items-center gap-3 px-8 pb-5 max-md:px-4">
@@ -74,7 +70,8 @@
         bind:value={find}
       />
     </label>
-    <button class="press ml-auto inline-flex items-center gap-2 max-md:ml-0" onclick={() => picker.click()}>
+    <a class="press-deep ml-auto inline-flex items-center gap-2 max-md:ml-0" href="#/new">New class</a>
+    <button class="press inline-flex items-center gap-2" onclick={() => picker.click()}>
       <Upload size={18} aria-hidden="true" />Bring in a file
     </button>
     <input
@@ -87,6 +84,7 @@
     />
   </div>
 
+  <FirstStart />
   {#if trouble}
     <p role="alert" class="mx-8 mb-4 flex items-center gap-4 rounded-xl bg-sand px-4 py-3 max-md:mx-4">
       {trouble}<button class="press ml-auto ring-1 ring-line" onclick={load}>Try again</button>

@@ -1,0 +1,190 @@
+<script lang="ts">
+  import BodyFace from '../bodymap/BodyFace.svelte';
+  import type { ClassFile } from '../lib/api/client';
+  import { families } from '../moves/words';
+
+  interface Props {
+    document: ClassFile;
+    onchange: (edit: (document: ClassFile) => void) => void;
+  }
+
+  const { document, onchange }: Props = $props();
+
+  type Areas = NonNullable<NonNullable<ClassFile['theme']>['areas']>;
+  const areas: Areas = [
+    'jaw',
+    'neck',
+    'shoulders',
+    'upper-back',
+    'chest',
+    'arms',
+    'wrists-hands',
+    'side-body',
+    'mid-back',
+    'low-back',
+    'hip-front',
+    'outer-hip',
+    'inner-thigh',
+    'hamstrings',
+    'thighs',
+    'calves',
+    'feet',
+    'breath',
+  ];
+  const limits = [
+    ['no-kneeling', 'no kneeling'],
+    ['no-floor', 'nobody gets down to the floor'],
+    ['no-lying-flat', 'no lying flat'],
+    ['no-head-down', 'no head below the heart'],
+    ['no-hand-load', 'no weight on the hands'],
+    ['no-long-standing', 'no long standing'],
+  ] as const;
+
+  const theme = $derived(document.theme?.areas ?? []);
+  const place = $derived(document.place ?? {});
+  const has = (list: readonly string[] | undefined, word: string) => list?.includes(word) ?? false;
+
+  /** The list with a word in it or without it. */
+  function toggled<T extends string>(list: readonly T[] | undefined, word: T): T[] {
+    const now = list ?? [];
+    return now.includes(word) ? now.filter((w) => w !== word) : [...now, word];
+  }
+
+  const toggleArea = (area: string) =>
+    onchange(
+      (d) => (d.theme = { ...d.theme, areas: toggled(d.theme?.areas, area as Areas[number]) as Areas }),
+    );
+  const toggleFamily = (family: string) =>
+    onchange((d) => (d.place = { ...d.place, families: toggled(d.place?.families, family as never) }));
+  const toggleLimit = (limit: string) =>
+    onchange((d) => (d.place = { ...d.place, limits: toggled(d.place?.limits, limit as never) }));
+
+  function setMinutes(value: number) {
+    if (value >= 1 && value <= 600) onchange((d) => (d.minutes = value));
+  }
+</script>
+
+<div class="grid grid-cols-[minmax(0,1fr)_auto] gap-10 max-lg:grid-cols-1">
+  <div class="space-y-5">
+    <div class="flex flex-wrap gap-4">
+      <label class="grow text-[13.5px] text-muted"
+        >What it is called
+        <input
+          class="field"
+          maxlength="200"
+          value={document.title}
+          oninput={(e) => onchange((d) => (d.title = e.currentTarget.value))}
+        /></label
+      >
+      <label class="text-[13.5px] text-muted"
+        >Minutes
+        <input
+          class="field w-24"
+          type="number"
+          min="1"
+          max="600"
+          value={document.minutes}
+          oninput={(e) => setMinutes(e.currentTarget.valueAsNumber)}
+        /></label
+      >
+      <label class="text-[13.5px] text-muted"
+        >Ends
+        <select
+          class="field"
+          value={document.endsIn ?? 'awake'}
+          onchange={(e) => onchange((d) => (d.endsIn = e.currentTarget.value as ClassFile['endsIn']))}
+        >
+          <option value="awake">awake</option><option value="asleep">perhaps asleep</option>
+        </select></label
+      >
+    </div>
+    <label class="block text-[13.5px] text-muted"
+      >The thread it comes back to
+      <input
+        class="field"
+        maxlength="500"
+        placeholder="let the tide carry the weight"
+        value={document.theme?.intention ?? ''}
+        oninput={(e) => onchange((d) => (d.theme = { ...d.theme, intention: e.currentTarget.value }))}
+      /></label
+    >
+    <fieldset>
+      <legend class="mb-1 font-bold">What it is about</legend>
+      <div class="flex flex-wrap gap-2">
+        {#each areas as area (area)}
+          <button
+            type="button"
+            class="press capitalize"
+            aria-pressed={has(theme, area)}
+            onclick={() => toggleArea(area)}>{area.replaceAll('-', ' ')}</button
+          >
+        {/each}
+      </div>
+    </fieldset>
+    <fieldset>
+      <legend class="mb-1 font-bold">Which positions the place allows</legend>
+      <div class="flex flex-wrap gap-x-5">
+        {#each families as [id, name] (id)}
+          <label class="flex min-h-10 items-center gap-2"
+            ><input
+              type="checkbox"
+              checked={!place.families?.length || has(place.families, id)}
+              onchange={() =>
+                place.families?.length
+                  ? toggleFamily(id)
+                  : onchange(
+                      (d) =>
+                        (d.place = {
+                          ...d.place,
+                          families: families.map(([f]) => f).filter((f) => f !== id) as never,
+                        }),
+                    )}
+            />{name}</label
+          >
+        {/each}
+      </div>
+      <div class="mt-1 flex flex-wrap gap-x-5">
+        {#each limits as [id, name] (id)}
+          <label class="flex min-h-10 items-center gap-2"
+            ><input
+              type="checkbox"
+              checked={has(place.limits, id)}
+              onchange={() => toggleLimit(id)}
+            />{name}</label
+          >
+        {/each}
+      </div>
+      <label class="mt-2 block w-48 text-[13.5px] text-muted"
+        >On
+        <select
+          class="field"
+          value={place.surface ?? 'mat'}
+          onchange={(e) =>
+            onchange((d) => (d.place = { ...d.place, surface: e.currentTarget.value as never }))}
+        >
+          <option value="mat">mats</option><option value="chair">chairs</option><option value="bed"
+            >a bed</option
+          ><option value="outdoors">grass, outdoors</option>
+        </select></label
+      >
+    </fieldset>
+  </div>
+  <div class="flex gap-2 max-lg:hidden" aria-hidden="true">
+    {#each ['front', 'back'] as const as face (face)}
+      <BodyFace
+        {face}
+        areas={theme.map((area) => ({ area, ms: 300_000, rightMs: 300_000, leftMs: 300_000 }))}
+        {theme}
+        chosen={null}
+        onchoose={toggleArea}
+      />
+    {/each}
+  </div>
+</div>
+
+<style>
+  button[aria-pressed='true'] {
+    background: var(--deep);
+    color: var(--on-deep);
+  }
+</style>

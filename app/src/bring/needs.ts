@@ -1,0 +1,43 @@
+import type { Prop, Score } from '../lib/api/client';
+
+/** What a room needs of one prop: when, how many, and whether there are enough. */
+export interface Need {
+  prop: Prop;
+  spans: { fromMs: number; toMs: number; line: string }[];
+  needed: number;
+  stock: number;
+  standIns: { id: string; name: string; stock: number }[];
+}
+
+/** Props that have to be fetched, those that fall short first. */
+export function needsOf(
+  score: Score,
+  props: readonly Prop[],
+  stock: Readonly<Record<string, number>>,
+  people: number,
+): Need[] {
+  const byId = new Map(props.map((p) => [p.id, p]));
+  const needs = new Map<string, Need>();
+  for (const use of score.props) {
+    const prop = byId.get(use.prop);
+    if (!prop || prop.alwaysThere) continue;
+    const need = needs.get(prop.id) ?? {
+      prop,
+      spans: [],
+      needed: Math.max(1, people),
+      stock: stock[prop.id] ?? 0,
+      standIns: prop.standIns.map((id) => ({
+        id,
+        name: byId.get(id)?.name ?? id.replaceAll('-', ' '),
+        stock: stock[id] ?? 0,
+      })),
+    };
+    need.spans.push({ fromMs: use.fromMs, toMs: use.toMs, line: use.line });
+    needs.set(prop.id, need);
+  }
+  return [...needs.values()].sort(
+    (a, b) => shortBy(b) - shortBy(a) || a.spans[0]!.fromMs - b.spans[0]!.fromMs,
+  );
+}
+
+export const shortBy = (need: Need) => Math.max(0, need.needed - need.stock);

@@ -1,0 +1,154 @@
+<script lang="ts">
+  import X from '@lucide/svelte/icons/x';
+  import { api, sentence, type Move } from '../lib/api/client';
+  import { catalogue } from '../lib/catalogue.svelte';
+  import Figure from '../figures/Figure.svelte';
+  import { figureKey, figures } from '../figures/figures.svelte';
+  import { anything, MoveFinder } from '../moves/find';
+  import { doseOf, families } from '../moves/words';
+  import { add } from '../score/acts';
+  import type { PlanState } from '../score/plan.svelte';
+
+  const { plan, onclose }: { plan: PlanState; onclose: () => void } = $props();
+
+  interface Offer {
+    move: Move;
+    position?: string;
+    because: string;
+  }
+
+  const atOnce = 24;
+  let text = $state('');
+  let family = $state('');
+  let need = $state('');
+  let where = $state<'after' | 'before' | 'replace'>('after');
+  let offers = $state.raw<Offer[] | null>(null);
+  let trouble = $state('');
+  let chosen = $state(0);
+
+  const finder = $derived(new MoveFinder([...catalogue.moves.values()], catalogue.positions));
+  const found = $derived<Offer[]>(
+    offers ??
+      finder
+        .find({ ...anything, text, family })
+        .slice(0, atOnce)
+        .map((move) => ({ move, because: doseOf(move) })),
+  );
+  const selectedName = $derived(
+    catalogue.moves.get(plan.line(plan.selected ?? '')?.move ?? '')?.name ??
+      plan.document?.sections.find((s) => s.id === plan.selected)?.name,
+  );
+
+  async function ask(word: string) {
+    need = need === word ? '' : word;
+    [offers, trouble, chosen] = [null, '', 0];
+    if (!need || !plan.selected) return;
+    try {
+      const { data, error } = await api.POST('/api/insertions', {
+        body: { class: $state.snapshot(plan.document), after: plan.selected, need } as never,
+      });
+      if (error) trouble = sentence(error);
+      else
+        offers = (data ?? []).flatMap((i) => {
+          const move = catalogue.moves.get(i.move);
+          return move ? [{ move, position: i.position, because: i.because }] : [];
+        });
+    } catch (problem) {
+      trouble = sentence(problem);
+    }
+  }
+
+  function put(offer: Offer | undefined) {
+    if (offer) add(plan, offer.move, where, offer.position);
+  }
+
+  function key(event: KeyboardEvent) {
+    if (event.key === 'Escape') onclose();
+    else if (event.key === 'Enter') put(found[chosen]);
+    else if (event.key === 'ArrowDown') chosen = Math.min(found.length - 1, chosen + 1);
+    else if (event.key === 'ArrowUp') chosen = Math.max(0, chosen - 1);
+    else return;
+    event.preventDefault();
+    event.stopPropagation();
+  }
+
+  const focus = (node: HTMLInputElement) => node.focus();
+</script>
+
+<section aria-label="Find a move" class="pb-6">
+  <div class="flex items-center gap-2">
+    <h2 class="mr-auto text-[19px]">Add a move</h2>
+    <button class="press" aria-label="Close the finder" onclick={onclose}
+      ><X size={18} aria-hidden="true" /></button
+    >
+  </div>
+  <input
+    {@attach focus}
+    class="field mt-2"
+    type="search"
+    placeholder="A name, an area, a position"
+    aria-label="Find a move to add"
+    aria-controls="offers"
+    aria-activedescendant={found[chosen] ? `offer-${found[chosen]?.move.id}` : undefined}
+    role="combobox"
+    aria-expanded="true"
+    bind:value={text}
+    oninput={() => ([offers, need, chosen] = [null, '', 0])}
+    onkeydown={key}
+  />
+  <div class="mt-2 flex flex-wrap gap-2 text-[14px]">
+    {#each [['counter', 'Takes it back'], ['preparation', 'Makes ready'], ['theme', 'On the theme'], ['rest', 'Is still']] as const as [word, name] (word)}
+      <button class="press" aria-pressed={need === word} disabled={!plan.selected} onclick={() => ask(word)}
+        >{name}</button
+      >
+    {/each}
+    <select class="field w-auto" aria-label="Family" bind:value={family}>
+      <option value="">any family</option>
+      {#each families as [id, name] (id)}<option value={id}>{name}</option>{/each}
+    </select>
+    <select class="field w-auto" aria-label="Where" bind:value={where}>
+      <option value="after">after {selectedName ?? 'the last'}</option>
+      {#if plan.selected}
+        <option value="before">before it</option>
+        <option value="replace">in its place</option>
+      {/if}
+    </select>
+  </div>
+  {#if trouble}<p role="alert" class="mt-2">{trouble}</p>{/if}
+  <ul id="offers" role="listbox" aria-label="Moves" class="mt-3">
+    {#each found as offer, i (offer.move.id)}
+      <!-- Reached with the arrows from the search box. -->
+      <!-- svelte-ignore a11y_click_events_have_key_events -->
+      <li
+        id="offer-{offer.move.id}"
+        role="option"
+        aria-selected={i === chosen}
+        class="flex min-h-14 cursor-pointer items-center gap-3 rounded-xl px-2 hover:bg-band aria-selected:bg-sand"
+        onclick={() => put(offer)}
+      >
+        <span aria-hidden="true"
+          ><Figure
+            figure={figures.of(
+              figureKey(offer.move.id, offer.position ?? offer.move.positions[0] ?? '', 'base'),
+            )}
+            label=""
+            width={62}
+            height={48}
+          /></span
+        >
+        <span class="min-w-0">
+          <b class="block leading-tight">{offer.move.name}</b>
+          <span class="block text-[13.5px] leading-tight text-muted">{offer.because}</span>
+        </span>
+      </li>
+    {/each}
+  </ul>
+  {#if found.length === 0}<p class="text-muted">Nothing fits. Try less of the word, or another need.</p>{/if}
+</section>
+
+<style>
+  button[aria-pressed='true'] {
+    background: var(--deep);
+    color: var(--on-deep);
+  }
+</style>

@@ -1,0 +1,13 @@
+import { expect, test } from 'vitest';
+import { blank, copyOf, idOf } from './draft';
+
+test('a copy has an id and a name of its own, and nothing else is changed', () => {
+  const copy = copyOf('- id: tree\n  name: Tree\n  talk:\n    first: "name: it"\n');
+  expect(copy).toBe('- id: my-tree\n  name: "Tree, my way"\n  talk:\n    first: "name: it"\n');
+  expect(idOf(copy)).toBe('my-tree');
+});
+
+test('the id is read from the text, whatever it looks like', () => {
+  expect(idOf(blank)).toBe('my-move');
+  expect(idOf('nothing')).toBe('move');
+});

@@ -1,0 +1,65 @@
+import { describe, expect, test } from 'vitest';
+import type { Move, Position } from '../lib/api/client';
+import { anything, MoveFinder } from './find';
+
+const move = (id: string, name: string, more: Partial<Move> = {}) =>
+  ({
+    id,
+    name,
+    traditional: null,
+    kind: 'hold',
+    positions: ['standing'],
+    sides: 'none',
+    areas: [],
+    props: [],
+    notFor: [],
+    effort: 2.3,
+    ...more,
+  }) as unknown as Move;
+
+const finder = new MoveFinder(
+  [
+    move('thread', 'Thread the needle', {
+      positions: ['all-fours'],
+      areas: ['upper-back'],
+      sides: 'one-sided',
+      notFor: ['knee'],
+    }),
+    move('rest', 'Rest folded over the knees', { traditional: 'Bālāsana', positions: ['folded-rest'] }),
+    move('tilt', 'Ear to shoulder', {
+      areas: ['neck'],
+      sides: 'one-sided',
+      positions: ['chair-edge', 'standing'],
+    }),
+    move('plank', 'Plank', { effort: 4, props: ['mat'] }),
+  ],
+  new Map([
+    ['all-fours', { family: 'floor', name: 'Hands and knees' }],
+    ['folded-rest', { family: 'floor', name: 'Folded over the knees' }],
+    ['chair-edge', { family: 'seated', name: 'Front of the chair' }],
+    ['standing', { family: 'standing', name: 'Standing' }],
+  ] as unknown as [string, Position][]),
+);
+const ids = (wanted: Partial<typeof anything>) => finder.find({ ...anything, ...wanted }).map((m) => m.id);
+
+describe('finding moves', () => {
+  test('nothing asked for shows all, in their order', () =>
+    expect(ids({})).toEqual(['thread', 'rest', 'tilt', 'plank']));
+
+  test.each([
+    ['nedle', 'thread'],
+    ['balasana', 'rest'],
+    ['chair', 'tilt'],
+    ['neck', 'tilt'],
+  ])('“%s” finds %s first', (text, id) => expect(ids({ text })[0]).toBe(id));
+
+  test.each([
+    [{ family: 'floor' }, ['thread', 'rest']],
+    [{ position: 'chair-edge' }, ['tilt']],
+    [{ area: 'neck' }, ['tilt']],
+    [{ sides: 'one-sided' }, ['thread', 'tilt']],
+    [{ condition: 'knee' }, ['rest', 'tilt', 'plank']],
+    [{ gentle: true, noProps: true }, ['thread', 'rest', 'tilt']],
+    [{ text: 'xyzzy' }, []],
+  ])('%o', (wanted, expected) => expect(ids(wanted)).toEqual(expected));
+});

@@ -1,0 +1,52 @@
+import type { Move } from '../lib/api/client';
+
+/** What the words of the API are called on the page. */
+export const families: [string, string][] = [
+  ['standing', 'Standing'],
+  ['seated', 'Seated'],
+  ['floor', 'Kneeling and floor'],
+  ['supine', 'Lying'],
+];
+
+export const kinds: [string, string][] = [
+  ['hold', 'Holds'],
+  ['flow', 'Flows'],
+  ['rhythm', 'Rhythms'],
+  ['breathing', 'Breathing'],
+  ['balance', 'Balances'],
+  ['check-in', 'Check-ins'],
+  ['rest', 'Rests'],
+];
+
+export const sidedness: [Move['sides'], string][] = [
+  ['none', 'No sides'],
+  ['one-sided', 'One side, then the other'],
+  ['alternating', 'Alternating'],
+  ['circling', 'Circling both ways'],
+  ['crossing', 'Crossing'],
+];
+
+export const plain = (id: string) => id.replaceAll('-', ' ');
+
+/** How the sides of a move are taken, in a few words. */
+export function sidesOf(move: Move): string {
+  const names = move.rightNames ? `, right is ${move.rightNames}` : '';
+  switch (move.sides) {
+    case 'none':
+      return 'no sides';
+    case 'one-sided':
+      return `one side, then the other${names}`;
+    case 'alternating':
+      return `alternating${names}`;
+    case 'crossing':
+      return `crossing${names}`;
+    default:
+      return 'both ways round';
+  }
+}
+
+/** The dose as a teacher says it. */
+export const doseOf = ({ dose }: Move) =>
+  dose.least === dose.most
+    ? `${dose.usual} ${dose.unit}`
+    : `${dose.usual} ${dose.unit} (${dose.least} to ${dose.most})`;

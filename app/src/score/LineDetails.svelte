@@ -1,0 +1,121 @@
+<script lang="ts">
+  import type { Line } from '../lib/api/client';
+  import { catalogue } from '../lib/catalogue.svelte';
+  import { lineOf } from './edits';
+  import type { PlanState } from './plan.svelte';
+
+  const { plan }: { plan: PlanState } = $props();
+
+  const id = $derived(plan.selected ?? '');
+  const line = $derived(plan.line(id));
+  const move = $derived(catalogue.moves.get(line?.move ?? ''));
+  const here = $derived(plan.score?.lines.find((l) => l.id === id)?.position);
+  const sided = $derived(move !== undefined && move.sides !== 'none' && move.sides !== 'alternating');
+
+  function set<K extends keyof Line>(field: K, value: Line[K] | undefined, name: string) {
+    plan.change(
+      `${name} of ${move?.name ?? 'line'}`,
+      (document) => {
+        const edited = lineOf(document, id);
+        if (!edited) return;
+        if (value === undefined || value === '') delete edited[field];
+        else edited[field] = value;
+      },
+      `${String(field)} ${id}`,
+    );
+  }
+
+  function say(phase: number, text: string) {
+    const words = { ...line?.say } as Record<string, string>;
+    if (text) words[String(phase)] = text;
+    else delete words[String(phase)];
+    set('say', words as never, 'words');
+  }
+
+  const breaths = (value: number) => (Number.isInteger(value) && value >= 0 && value <= 60 ? value : 0);
+</script>
+
+{#if line && move}
+  <details class="mb-5" open={false}>
+    <summary class="min-h-10 cursor-pointer py-2 text-[17px] font-semibold">This line: {move.name}</summary>
+    <div class="mt-1 grid grid-cols-2 gap-3 text-[13.5px] text-muted">
+      <label
+        >Option
+        <select
+          class="field"
+          value={line.option ?? 'base'}
+          onchange={(e) => set('option', e.currentTarget.value as never, 'option')}
+        >
+          <option value="base">as it is</option>
+          {#each move.options as option (option)}<option value={option}>{option}</option>{/each}
+        </select></label
+      >
+      <label
+        >Position
+        <select
+          class="field"
+          value={line.position ?? ''}
+          onchange={(e) => set('position', e.currentTarget.value, 'position')}
+        >
+          <option value=""
+            >nearest{here ? `: ${catalogue.positions.get(here)?.name.toLowerCase()}` : ''}</option
+          >
+          {#each move.positions as p (p)}<option value={p}>{catalogue.positions.get(p)?.name ?? p}</option
+            >{/each}
+        </select></label
+      >
+      {#if sided}
+        <label
+          >Breaths to notice between sides
+          <input
+            class="field"
+            type="number"
+            min="0"
+            max="60"
+            value={line.pauseBetween ?? 0}
+            onchange={(e) => set('pauseBetween', breaths(e.currentTarget.valueAsNumber), 'pause')}
+          /></label
+        >
+      {/if}
+      <label
+        >Breaths to notice after
+        <input
+          class="field"
+          type="number"
+          min="0"
+          max="60"
+          value={line.pauseAfter ?? 0}
+          onchange={(e) => set('pauseAfter', breaths(e.currentTarget.valueAsNumber), 'pause')}
+        /></label
+      >
+      <label class="col-span-full"
+        >Note to yourself
+        <textarea
+          class="field"
+          rows="2"
+          value={line.note ?? ''}
+          onchange={(e) => set('note', e.currentTarget.value, 'note')}></textarea></label
+      >
+      <label class="col-span-full"
+        >Talk-in of your own; empty takes the catalogue's
+        <textarea
+          class="field"
+          rows="2"
+          placeholder="Sides as {'{right}'} and {'{left}'}"
+          value={line.talk ?? ''}
+          onchange={(e) => set('talk', e.currentTarget.value, 'talk')}></textarea></label
+      >
+      {#each move.phases as phase, i (i)}
+        <label class="col-span-full"
+          >Own words, {phase.breath.replace('-', ' ')}
+          <input
+            class="field"
+            placeholder={phase.cue}
+            value={line.say?.[String(i + 1)] ?? ''}
+            onchange={(e) => say(i + 1, e.currentTarget.value)}
+          /></label
+        >
+      {/each}
+    </div>
+  </details>
+{/if}

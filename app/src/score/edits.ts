@@ -1,0 +1,193 @@
+import type { ClassFile, Item, Line, LineSet, Section } from '../lib/api/client';
+
+/** Edits of the document. They know nothing of yoga, so they work offline too. */
+
+export function isSet(item: Item): item is LineSet & { set: NonNullable<LineSet['set']> } {
+  return 'set' in item && typeof item.set === 'object' && item.set !== null;
+}
+
+/** Where an item is: the list it stands in, its place there, and its section. */
+export interface Place {
+  list: Item[];
+  at: number;
+  section: Section;
+  /** The set it is in, if it is in one. */
+  within: (Item & { set: { items: Item[] } }) | null;
+}
+
+export function placeOf(document: ClassFile, id: string): Place | null {
+  const within = (list: Item[], section: Section, set: Place['within']): Place | null => {
+    for (const [at, item] of list.entries()) {
+      if (item.id === id) return { list, at, section, within: set };
+      if (isSet(item)) {
+        const inner = within(item.set.items, section, item as Place['within']);
+        if (inner) return inner;
+      }
+    }
+    return null;
+  };
+  for (const section of document.sections) {
+    const found = within((section.items ??= []), section, null);
+    if (found) return found;
+  }
+  return null;
+}
+
+export function lineOf(document: ClassFile, id: string): Line | undefined {
+  const place = placeOf(document, id);
+  const item = place?.list[place.at];
+  return item && !isSet(item) ? (item as Line) : undefined;
+}
+
+function idsOf(document: ClassFile): Set<string> {
+  const ids = new Set<string>();
+  const walk = (items: Item[]) => {
+    for (const item of items) {
+      if (item.id) ids.add(item.id);
+      if (isSet(item)) walk(item.set.items);
+    }
+  };
+  for (const section of document.sections) {
+    if (section.id) ids.add(section.id);
+    walk(section.items ?? []);
+  }
+  return ids;
+}
+
+/** An id nothing in the class has yet. */
+export function freshId(document: ClassFile, letter: string): string {
+  const taken = idsOf(document);
+  let n = taken.size + 1;
+  while (taken.has(`${letter}${n}`)) n++;
+  return `${letter}${n}`;
+}
+
+/** Puts a line beside an item, at the end of a section, or of the class; returns its id. */
+export function insertLine(
+  document: ClassFile,
+  line: Omit<Line, 'id'>,
+  beside: string | null,
+  where: 'after' | 'before' = 'after',
+): string {
+  const id = freshId(document, 'l');
+  const added = { ...line, id } as Line;
+  const place = beside ? placeOf(document, beside) : null;
+  const section = document.sections.find((s) => s.id === beside);
+  if (section) (section.items ??= []).push(added);
+  else if (place) place.list.splice(place.at + (where === 'after' ? 1 : 0), 0, added);
+  else {
+    if (document.sections.length === 0)
+      document.sections.push({ id: freshId(document, 's'), name: 'Section', part: 'build', items: [] });
+    (document.sections.at(-1)!.items ??= []).push(added);
+  }
+  return id;
+}
+
+/** Takes an item out; a set left empty goes with it. Returns the id of what is next to it. */
+export function removeItem(document: ClassFile, id: string): string | null {
+  const place = placeOf(document, id);
+  if (!place) return null;
+  const next = place.list[place.at + 1] ?? place.list[place.at - 1] ?? null;
+  place.list.splice(place.at, 1);
+  if (place.list.length === 0 && place.within?.id) return removeItem(document, place.within.id);
+  return next?.id ?? null;
+}
+
+function withFreshIds(document: ClassFile, item: Item): Item {
+  const copy = JSON.parse(JSON.stringify(item)) as Item;
+  copy.id = freshId(document, isSet(copy) ? 't' : 'l');
+  return copy;
+}
+
+/** Puts a copy after the item; returns its id. */
+export function duplicate(document: ClassFile, id: string): string | null {
+  const place = placeOf(document, id);
+  if (!place) return null;
+  const copy = withFreshIds(document, place.list[place.at]!);
+  place.list.splice(place.at + 1, 0, copy);
+  // Inner lines of a set get theirs once the set has its place.
+  if (isSet(copy))
+    for (const [i, inner] of copy.set.items.entries()) copy.set.items[i] = withFreshIds(document, inner);
+  return copy.id ?? null;
+}
+
+/** Moves an item one place: past its neighbour, into and out of sets, across sections. Returns whether it moved. */
+export function moveBy(document: ClassFile, id: string, by: 1 | -1): boolean {
+  const place = placeOf(document, id);
+  if (!place) return false;
+  const item = place.list[place.at]!;
+  const neighbour = place.list[place.at + by];
+  if (neighbour) {
+    place.list.splice(place.at, 1);
+    if (isSet(neighbour) && !isSet(item)) {
+      if (by > 0) neighbour.set.items.unshift(item);
+      else neighbour.set.items.push(item);
+    } else place.list.splice(place.at + by, 0, item);
+    return true;
+  }
+  if (place.within) {
+    const outer = placeOf(document, place.within.id!)!;
+    place.list.splice(place.at, 1);
+    outer.list.splice(outer.at + (by > 0 ? 1 : 0), 0, item);
+    if (place.list.length === 0) outer.list.splice(outer.list.indexOf(place.within), 1);
+    return true;
+  }
+  const section = document.sections[document.sections.indexOf(place.section) + by];
+  if (!section) return false;
+  place.list.splice(place.at, 1);
+  if (by > 0) (section.items ??= []).unshift(item);
+  else (section.items ??= []).push(item);
+  return true;
+}
+
+/** Wraps neighbouring items of one list in a set taken in rounds; returns its id, or null where they are not neighbours. */
+export function wrap(
+  document: ClassFile,
+  ids: readonly string[],
+  rounds: number | ('right' | 'left')[],
+): string | null {
+  const places = ids.map((id) => placeOf(document, id));
+  const first = places[0];
+  if (!first || places.some((p) => p?.list !== first.list)) return null;
+  const ats = places.map((p) => p!.at).sort((a, b) => a - b);
+  if (ats.at(-1)! - ats[0]! !== ats.length - 1) return null;
+  const id = freshId(document, 't');
+  const items = first.list.splice(ats[0]!, ats.length);
+  // Within rounds of a side the line follows the round.
+  if (Array.isArray(rounds)) for (const item of items) if (!isSet(item)) delete (item as Line).sides;
+  first.list.splice(ats[0]!, 0, { id, set: { name: '', rounds, items } } as Item);
+  return id;
+}
+
+/** Takes a set apart; its lines stay where it was. */
+export function unwrap(document: ClassFile, id: string): boolean {
+  const place = placeOf(document, id);
+  const item = place?.list[place.at];
+  if (!place || !item || !isSet(item)) return false;
+  place.list.splice(place.at, 1, ...item.set.items);
+  return true;
+}
+
+/** A section of its own from an item on; items within a set cannot be split off. */
+export function splitSection(document: ClassFile, id: string): string | null {
+  const place = placeOf(document, id);
+  if (!place || place.within) return null;
+  const rest = place.list.splice(place.at);
+  const section: Section = {
+    id: freshId(document, 's'),
+    name: `${place.section.name ?? 'Section'}, on`,
+    part: place.section.part ?? 'build',
+    items: rest,
+  };
+  document.sections.splice(document.sections.indexOf(place.section) + 1, 0, section);
+  return section.id!;
+}
+
+/** Joins a section to the one before it. */
+export function mergeSection(document: ClassFile, id: string): boolean {
+  const at = document.sections.findIndex((s) => s.id === id);
+  if (at <= 0) return false;
+  const [section] = document.sections.splice(at, 1);
+  (document.sections[at - 1]!.items ??= []).push(...(section!.items ?? []));
+  return true;
+}

@@ -1,0 +1,52 @@
+<script lang="ts">
+  import { push } from 'svelte-spa-router';
+  import BriefFields from '../../brief/BriefFields.svelte';
+  import { api, sentence, type ClassFile } from '../../lib/api/client';
+  import Header from '../../lib/Header.svelte';
+
+  let document = $state<ClassFile>({
+    title: '',
+    minutes: 45,
+    theme: { areas: [], intention: '' },
+    group: { size: 10, pace: 'usual', age: 'mixed', newcomers: 0 },
+    place: { families: [], limits: [], surface: 'mat', props: {} },
+    sections: [
+      { id: 's1', name: 'Arrive', part: 'arrive', items: [] },
+      { id: 's2', name: 'Warm', part: 'warm', items: [] },
+      { id: 's3', name: 'Build', part: 'build', items: [] },
+      { id: 's4', name: 'Soften', part: 'soften', items: [] },
+      { id: 's5', name: 'Rest', part: 'rest', items: [] },
+      { id: 's6', name: 'Close', part: 'close', items: [] },
+    ],
+  } as ClassFile);
+  let trouble = $state<string | null>(null);
+  let busy = $state(false);
+
+  async function make(event: SubmitEvent) {
+    event.preventDefault();
+    [busy, trouble] = [true, null];
+    try {
+      const { response, error } = await api.POST('/api/classes', {
+        body: $state.snapshot(document) as never,
+      });
+      if (error) trouble = sentence(error);
+      else await push(`/plan/${(response.headers.get('location') ?? '').split('/').pop()}`);
+    } catch (problem) {
+      trouble = sentence(problem);
+    } finally {
+      busy = false;
+    }
+  }
+</script>
+
+<svelte:head><title>A new class · Ample Tide</title></svelte:head>
+<Header here="shelf" />
+
+<main class="px-8 pb-16 max-md:px-4">
+  <h1 class="mb-5 text-[32px]">A new class</h1>
+  {#if trouble}<p role="alert" class="mb-4 rounded-xl bg-sand px-4 py-3">{trouble}</p>{/if}
+  <form onsubmit={make}>
+    <BriefFields {document} onchange={(edit) => edit(document)} />
+    <button class="press-deep mt-6" disabled={busy || document.title.trim() === ''}>Begin planning</button>
+  </form>
+</main>

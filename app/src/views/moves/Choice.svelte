@@ -1,0 +1,19 @@
+<script lang="ts">
+  interface Props {
+    label: string;
+    /** What the list says when nothing is chosen. */
+    any: string;
+    value: string;
+    options: readonly (readonly [string, string])[];
+  }
+
+  let { label, any, value = $bindable(), options }: Props = $props();
+</script>
+
+<label class="flex flex-col gap-0.5 text-[13.5px] text-muted">
+  {label}
+  <select class="min-h-10 max-w-[210px] rounded-[10px] bg-sand px-3 text-[15px] text-ink" bind:value>
+    <option value="">{any}</option>
+    {#each options as [id, name] (id)}<option value={id}>{name}</option>{/each}
+  </select>
+</label>

@@ -1,0 +1,251 @@
+<script lang="ts">
+  import Figure from '../../figures/Figure.svelte';
+  import { figureKey, figures } from '../../figures/figures.svelte';
+  import { api, sentence, type Companion, type Frames, type MoveDetail } from '../../lib/api/client';
+  import { catalogue } from '../../lib/catalogue.svelte';
+  import Header from '../../lib/Header.svelte';
+  import { spoken, type Side } from '../../lib/sides';
+  import MotionFigure from '../../moves/MotionFigure.svelte';
+  import { doseOf, plain, sidesOf } from '../../moves/words';
+  import Choice from './Choice.svelte';
+
+  const { params }: { params: { id: string } } = $props();
+
+  let move = $state.raw<MoveDetail | null>(null);
+  let trouble = $state<string | null>(null);
+  let frames = $state.raw<Frames | undefined>();
+  let position = $state('');
+  let option = $state('base');
+  let side = $state<Exclude<Side, 'none'>>('right');
+  let phase = $state(0);
+
+  const sided = $derived(move !== null && move.summary.sides !== 'none');
+  const options = $derived(['base', ...(move?.options.map((o) => o.name) ?? [])]);
+  const say = (text: string) =>
+    spoken(text, side)
+      .map((p) => p.text)
+      .join('');
+  // The usual breath of the trade, four in and five out; a stay is shown for a breath.
+  const seconds = $derived(
+    move?.phases.map((p) => (p.breath === 'in' ? 4 : p.breath === 'out' ? 5 : 3)) ?? [],
+  );
+  const breaths: Record<string, string> = {
+    in: 'In',
+    out: 'Out',
+    stay: 'Stay',
+    free: 'Free',
+    'hold-in': 'Held',
+    'hold-out': 'Held out',
+  };
+  const advice: Record<string, string> = { smaller: 'smaller', swap: 'swap', 'leave-out': 'leave out' };
+
+  $effect(() => {
+    void catalogue.load();
+    void load(params.id);
+  });
+
+  async function load(id: string) {
+    move = null;
+    trouble = null;
+    try {
+      const { data, error } = await api.GET('/api/moves/{id}', { params: { path: { id } } });
+      if (!data) {
+        trouble = sentence(error);
+        return;
+      }
+      move = data;
+      position = data.summary.positions[0]!;
+      option = 'base';
+      side = 'right';
+      phase = Math.max(
+        0,
+        data.phases.findIndex((p) => p.breath === 'stay'),
+      );
+    } catch (problem) {
+      trouble = sentence(problem);
+    }
+  }
+
+  // The last request wins: an answer that comes late for another choice is dropped.
+  let asked = 0;
+  $effect(() => {
+    if (!move || !position) return;
+    const turn = ++asked;
+    const query = { position, option, side: sided ? side : 'right' };
+    void api.GET('/api/moves/{id}/frames', { params: { path: { id: move.summary.id }, query } }).then(
+      ({ data }) => {
+        if (turn === asked) frames = data;
+      },
+      () => undefined,
+    );
+  });
+</script>
+
+<svelte:head><title>{move?.summary.name ?? 'Move'} · Ample Tide</title></svelte:head>
+<Header here="moves" />
+
+{#snippet companions(title: string, list: Companion[])}
+  {#if list.length > 0}
+    <h3 class="mt-5 text-[17px]">{title}</h3>
+    <ul class="mt-1 space-y-1">
+      {#each list as other (other.move)}
+        <li>
+          <a
+            class="underline decoration-line underline-offset-4 hover:decoration-current"
+            href="#/moves/{other.move}">{other.name}</a
+          >
+          <span class="text-muted">{other.because}{other.seconds > 0 ? `, ${other.seconds} s away` : ''}</span
+          >
+        </li>
+      {/each}
+    </ul>
+  {/if}
+{/snippet}
+
+<main class="px-8 pb-16 max-md:px-4">
+  {#if trouble}
+    <h1 class="text-[28px]">There is no such page</h1>
+    <p role="alert" class="my-4">{trouble}</p>
+    <a class="press inline-flex items-center" href="#/moves">To all moves</a>
+  {:else if !move}
+    <p class="text-muted" role="status">Opening the move</p>
+  {:else}
+    {@const m = move}
+    <div class="flex flex-wrap items-center gap-4">
+      <h1 class="text-[32px]">{m.summary.name}</h1>
+      <a class="press ml-auto inline-flex items-center" href="#/write/{m.summary.id}"
+        >{m.summary.own ? 'Change it' : 'Make it your own'}</a
+      >
+    </div>
+    <p class="mt-1 text-muted">
+      {#if m.summary.traditional}<span lang="sa-Latn" class="italic">{m.summary.traditional}</span> ·{/if}
+      {plain(m.summary.kind)} · {sidesOf(m.summary)} · {doseOf(m.summary)}
+      {#if m.summary.optIn}· only where the group asks for it{/if}
+    </p>
+
+    <div class="mt-5 grid grid-cols-[400px_minmax(0,1fr)] gap-10 max-lg:grid-cols-1">
+      <section aria-label="The figure">
+        <MotionFigure
+          {frames}
+          label="{m.summary.name}, {breaths[m.phases[phase]?.breath ?? 'stay']}"
+          width={400}
+          height={330}
+          bind:phase
+          {seconds}
+        />
+        <div class="mt-4 flex flex-wrap items-end gap-3">
+          <Choice
+            label="Position"
+            any="First position"
+            bind:value={() => position, (p) => (position = p || m.summary.positions[0]!)}
+            options={m.summary.positions.map((p) => [p, catalogue.positions.get(p)?.name ?? plain(p)])}
+          />
+          {#if sided}
+            <div role="group" aria-label="Side" class="flex gap-1">
+              {#each ['right', 'left'] as const as s (s)}
+                <button class="press" aria-pressed={side === s} onclick={() => (side = s)}
+                  >{s === 'right' ? '◑ Right' : '◐ Left'}</button
+                >
+              {/each}
+            </div>
+          {/if}
+        </div>
+        <div class="mt-5 grid grid-cols-3 items-start gap-2" role="group" aria-label="Options">
+          {#each options as o (o)}
+            <button
+              class="rounded-2xl p-2 text-left hover:bg-band aria-pressed:bg-sand"
+              aria-pressed={option === o}
+              onclick={() => (option = o)}
+            >
+              <Figure
+                figure={figures.of(figureKey(m.summary.id, position, o))}
+                mirrored={side === 'left'}
+                label=""
+                width={116}
+                height={92}
+              />
+              <span class="block text-[14px] font-bold">{o === 'base' ? 'as it is' : o}</span>
+              <span class="block text-[13px] leading-snug text-muted"
+                >{m.options.find((x) => x.name === o)?.cue ?? ''}</span
+              >
+            </button>
+          {/each}
+        </div>
+      </section>
+
+      <div class="grid grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)] gap-10 max-md:grid-cols-1">
+        <section>
+          <h2 class="text-[20px]">Breath by breath</h2>
+          <p class="mt-2 max-w-prose">{say(m.talkFirst)}</p>
+          <ol class="mt-3 space-y-1">
+            {#each m.phases as p, i (i)}
+              <li>
+                <button
+                  class="grid w-full grid-cols-[64px_1fr] items-start gap-3 rounded-xl px-3 py-2 text-left hover:bg-band aria-[current]:bg-sand"
+                  aria-current={phase === i ? 'step' : undefined}
+                  onclick={() => (phase = i)}
+                >
+                  <span class="font-bold text-deep">{breaths[p.breath]}</span>
+                  <span>{say(p.long)}</span>
+                </button>
+              </li>
+            {/each}
+          </ol>
+          {#if m.talkSecond}<p class="mt-3 max-w-prose text-muted">Second side: {say(m.talkSecond)}</p>{/if}
+
+          <h2 class="mt-7 text-[20px]">Take care</h2>
+          <ul class="mt-2 list-disc space-y-1 pl-5">
+            {#each m.cautions as caution (caution)}<li>{caution}</li>{/each}
+          </ul>
+          {#if m.summary.areas.length}<p class="mt-4 text-muted">
+              Eases {m.summary.areas.map(plain).join(', ')}.
+            </p>{/if}
+          {#if m.summary.props.length || m.helpful.length}
+            <p class="mt-1 text-muted">
+              {m.summary.props.length ? `Needs ${m.summary.props.map(plain).join(', ')}. ` : ''}{m.helpful
+                .length
+                ? `Kinder with ${m.helpful.map(plain).join(' or ')}.`
+                : ''}
+            </p>
+          {/if}
+        </section>
+
+        <section>
+          <h2 class="text-[20px]">Before and after</h2>
+          {@render companions('Makes ready for it', m.preparations)}
+          {@render companions('Takes it back', m.counters)}
+          {#if m.preparations.length + m.counters.length === 0}
+            <p class="mt-2 text-muted">
+              Nothing in it is strong enough to ask for more than the second side.
+            </p>
+          {/if}
+          <h3 class="mt-5 text-[17px]">Ways on from here</h3>
+          <ul class="mt-1 space-y-1">
+            {#each m.waysOut.slice(0, 5) as way (way.to)}
+              <li>
+                {catalogue.positions.get(way.to)?.name ?? plain(way.to)}
+                <span class="text-muted">{Math.round(way.ms / 1000)} s</span>
+              </li>
+            {/each}
+          </ul>
+          {#if m.conditions.length}
+            <h2 class="mt-7 text-[20px]">Who needs something else</h2>
+            <p class="mt-1 text-[13.5px] text-muted">
+              Common practice. What a clinician says to somebody comes first.
+            </p>
+            <ul class="mt-2 space-y-2">
+              {#each m.conditions as c (c.id)}
+                <li>
+                  <details>
+                    <summary class="cursor-pointer"><b>{c.name}</b>: {advice[c.advice]}, {c.because}</summary>
+                    <p class="mt-1 pl-4 text-muted">Offer: {c.offer}</p>
+                  </details>
+                </li>
+              {/each}
+            </ul>
+          {/if}
+        </section>
+      </div>
+    </div>
+  {/if}
+</main>

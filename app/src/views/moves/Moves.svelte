@@ -1,0 +1,140 @@
+<script lang="ts">
+  import Search from '@lucide/svelte/icons/search';
+  import { onMount } from 'svelte';
+  import { replace, router } from 'svelte-spa-router';
+  import { SvelteURLSearchParams } from 'svelte/reactivity';
+  import Figure from '../../figures/Figure.svelte';
+  import { figureKey, figures } from '../../figures/figures.svelte';
+  import { catalogue } from '../../lib/catalogue.svelte';
+  import Header from '../../lib/Header.svelte';
+  import { anything, MoveFinder, type Wanted } from '../../moves/find';
+  import { doseOf, families, kinds, plain, sidedness } from '../../moves/words';
+  import Choice from './Choice.svelte';
+
+  // What is asked for stays in the address, so that going back from a move finds it again.
+  function asked(): Wanted {
+    const query = new URLSearchParams(router.querystring ?? '');
+    const wanted: Wanted = { ...anything };
+    for (const key of Object.keys(anything) as (keyof Wanted)[]) {
+      const value = query.get(key);
+      if (value !== null)
+        Object.assign(wanted, { [key]: typeof anything[key] === 'boolean' ? value === '1' : value });
+    }
+    return wanted;
+  }
+
+  let wanted = $state(asked());
+  const finder = $derived(new MoveFinder([...catalogue.moves.values()], catalogue.positions));
+  const found = $derived(finder.find(wanted));
+  const areas = $derived([...new Set([...catalogue.moves.values()].flatMap((m) => m.areas))].sort());
+  const narrowed = $derived(
+    Object.keys(anything).some((key) => wanted[key as keyof Wanted] !== anything[key as keyof Wanted]),
+  );
+
+  onMount(() => void catalogue.load());
+
+  $effect(() => {
+    const query = new SvelteURLSearchParams();
+    for (const [key, value] of Object.entries(wanted))
+      if (value) query.set(key, value === true ? '1' : String(value));
+    void replace(`/moves${query.size ? `?${query}` : ''}`);
+  });
+</script>
+
+<svelte:head><title>Moves · Ample Tide</title></svelte:head>
+<Header here="moves" />
+
+<main class="px-8 pb-16 max-md:px-4">
+  <div class="flex flex-wrap items-end gap-x-4 gap-y-3">
+    <div class="flex w-full items-center gap-4">
+      <h1 class="text-[32px]">Moves</h1>
+      <a class="press ml-auto inline-flex items-center" href="#/write">Write your own</a>
+    </div>
+    <label class="flex min-h-11 w-full max-w-sm items-center gap-2 rounded-xl bg-sand px-3">
+      <Search size={18} aria-hidden="true" class="text-muted" />
+      <input
+        class="min-h-11 w-full bg-transparent placeholder:text-muted"
+        type="search"
+        placeholder="A name, an area, a position"
+        aria-label="Find a move by name, area or position"
+        bind:value={wanted.text}
+      />
+    </label>
+    <Choice label="Family" any="All families" bind:value={wanted.family} options={families} />
+    <Choice
+      label="Position"
+      any="All positions"
+      bind:value={wanted.position}
+      options={[...catalogue.positions.values()]
+        .filter((p) => !wanted.family || p.family === wanted.family)
+        .map((p) => [p.id, p.name])}
+    />
+    <Choice label="Eases" any="Any area" bind:value={wanted.area} options={areas.map((a) => [a, plain(a)])} />
+    <Choice label="Sides" any="Any sides" bind:value={wanted.sides} options={sidedness} />
+    <Choice label="Kind" any="Any kind" bind:value={wanted.kind} options={kinds} />
+    <Choice
+      label="Fine or smaller with"
+      any="No condition"
+      bind:value={wanted.condition}
+      options={catalogue.conditions.map((c) => [c.id, c.name])}
+    />
+    <label class="flex min-h-10 items-center gap-2"
+      ><input type="checkbox" class="size-5" bind:checked={wanted.gentle} />Gentle</label
+    >
+    <label class="flex min-h-10 items-center gap-2"
+      ><input type="checkbox" class="size-5" bind:checked={wanted.noProps} />No props</label
+    >
+  </div>
+
+  {#if catalogue.trouble}
+    <p role="alert" class="mt-5 flex items-center gap-4 rounded-xl bg-sand px-4 py-3">
+      {catalogue.trouble}<button class="press ml-auto ring-1 ring-line" onclick={() => catalogue.load()}
+        >Try again</button
+      >
+    </p>
+  {:else if catalogue.moves.size === 0}
+    <p class="mt-6 text-muted" role="status">Opening the catalogue</p>
+  {:else}
+    <p class="mt-5 flex items-center gap-3 text-muted" role="status">
+      {found.length} of {catalogue.moves.size} moves
+      {#if narrowed}<button class="press" onclick={() => (wanted = { ...anything })}>Show all</button>{/if}
+    </p>
+    {#if found.length === 0}
+      <p class="mt-6 max-w-prose">Nothing fits all of that. Take a filter away, or write less of the word.</p>
+    {/if}
+    <ul class="mt-3 grid grid-cols-[repeat(auto-fill,minmax(168px,1fr))] gap-x-5 gap-y-6">
+      {#each found as move (move.id)}
+        <li class="move">
+          <a href="#/moves/{move.id}" class="block rounded-2xl p-2 hover:bg-band">
+            <Figure
+              figure={figures.of(
+                figureKey(
+                  move.id,
+                  move.positions.includes(wanted.position) ? wanted.position : move.positions[0]!,
+                  'base',
+                ),
+              )}
+              label=""
+              width={168}
+              height={132}
+            />
+            <h2 class="mt-1 font-sans text-[16px] leading-snug font-bold">{move.name}</h2>
+            <p class="text-[13.5px] text-muted">
+              {move.areas.slice(0, 2).map(plain).join(', ') || plain(move.kind)} · {doseOf(move).replace(
+                / \(.*/,
+                '',
+              )}{move.own ? ' · yours' : ''}
+            </p>
+          </a>
+        </li>
+      {/each}
+    </ul>
+  {/if}
+</main>
+
+<style>
+  .move {
+    content-visibility: auto;
+    contain-intrinsic-size: 168px 200px;
+  }
+</style>

@@ -1,0 +1,27 @@
+<script lang="ts">
+  import ConditionCounts from '../../people/ConditionCounts.svelte';
+  import ConventionFields from '../../people/ConventionFields.svelte';
+  import GroupFields from '../../people/GroupFields.svelte';
+  import Safety from '../../people/Safety.svelte';
+  import Swaps from '../../people/Swaps.svelte';
+  import type { PlanState } from '../../score/plan.svelte';
+
+  const { plan, ongo }: { plan: PlanState; ongo: (id: string) => void } = $props();
+</script>
+
+<div class="mx-auto grid max-w-6xl grid-cols-2 gap-x-12 gap-y-8 px-6 pb-16 max-lg:grid-cols-1 max-md:px-3">
+  <section>
+    <h2 class="mb-3 text-[21px]">Who comes</h2>
+    <GroupFields {plan} />
+    <h2 class="mt-7 mb-1 text-[21px]">Conditions, by count</h2>
+    <p class="mb-2 text-[14px] text-muted">No names. Not asked is not the same as nobody.</p>
+    <ConditionCounts {plan} />
+  </section>
+  <section>
+    <h2 class="mb-1 text-[21px]">What some do instead</h2>
+    <Swaps {plan} {ongo} />
+    <h2 class="mt-7 mb-2 text-[21px]">Conventions of this class</h2>
+    <ConventionFields {plan} />
+    <div class="mt-8"><Safety /></div>
+  </section>
+</div>

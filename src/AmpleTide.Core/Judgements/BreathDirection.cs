@@ -1,0 +1,61 @@
+using AmpleTide.Core.Body;
+using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Scoring;
+
+namespace AmpleTide.Core.Judgements;
+
+/// <summary>In to lift, open and come to the middle, out to fold, turn and bend. Common practice, no source.</summary>
+public static class BreathDirection
+{
+    /// <summary>The rule.</summary>
+    public static readonly Rule Rule = new("breath-direction", "In to open, out to fold", Level.Hint, Judge);
+
+    private const double Clear = 0.15;
+    private const double TwiceAnyOther = 2;
+
+    // Pushing up and rising from sitting are work, and go with the out-breath.
+    private const double Work = 3;
+
+    private static IEnumerable<Finding> Judge(Score score)
+    {
+        foreach (var line in score.Lines)
+        {
+            if (line.Form is not { } form || form.Move is not { Kind: MoveKind.Hold or MoveKind.Flow, Sides: not Sidedness.Circling } || form.Move.Effort >= Work) continue;
+            for (var i = 0; i < form.Phases.Length; i++)
+            {
+                if (Against(form, i) is not { } said) continue;
+                var breath = form.Phases[i].Phase.Breath == Breath.In ? "in" : "out";
+                yield return Rule.Found([line], $"{form.Move.Name} {said} on the {breath}-breath.", $"Most schools {said} on the other one.");
+                break;
+            }
+        }
+    }
+
+    // What a phase clearly does on the breath that most schools do the other on, or null.
+    private static string? Against(MoveForm form, int index)
+    {
+        var phase = form.Phases[index];
+        if (phase.Phase.Breath is not (Breath.In or Breath.Out)) return null;
+        var before = index > 0 ? form.Phases[index - 1] : form.HasStay || form.Phases.Length == 1 ? null : form.Phases[^1];
+        var from = before is null ? Measures.Of(form.Position.Facts) : Measures.Of(before.Facts);
+        var to = Measures.Of(phase.Facts);
+        (double By, string Said)[] turns = [(to.Fold - from.Fold, "folds"), (to.Wind - from.Wind, "turns or bends"), (from.Rise - to.Rise, "sinks")];
+        // A turn or a bend is judged where it is held.
+        if (!(index + 1 < form.Phases.Length && form.Phases[index + 1].Phase.IsStay)) turns = [turns[0], turns[2], (0, "")];
+        var most = turns.MaxBy(t => Math.Abs(t.By));
+        if (Math.Abs(most.By) < Clear || turns.Any(t => t != most && Math.Abs(t.By) * TwiceAnyOther > Math.Abs(most.By))) return null;
+        var shouldBeOut = most.By > 0;
+        if (shouldBeOut == (phase.Phase.Breath == Breath.Out)) return null;
+        return shouldBeOut ? most.Said : most.Said switch { "folds" => "opens", "sinks" => "rises", _ => "comes to the middle" };
+    }
+
+    // Fold, wind and rise, each as one number in units of what is normal.
+    private readonly record struct Measures(double Fold, double Wind, double Rise)
+    {
+        public static Measures Of(Facts facts)
+        {
+            double Both(Axis lower, Axis upper) => Math.Abs(facts.Loads[(int)lower] + facts.Loads[(int)upper]) / 2;
+            return new(Bending.Of(facts).Spine, Both(Axis.LowerRotation, Axis.UpperRotation) + Both(Axis.LowerSide, Axis.UpperSide), facts.HeadHeight);
+        }
+    }
+}

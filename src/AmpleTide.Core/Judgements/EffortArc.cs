@@ -1,0 +1,67 @@
+using System.Globalization;
+using AmpleTide.Core.Scoring;
+
+namespace AmpleTide.Core.Judgements;
+
+/// <summary>
+/// Effort rises to one peak and falls away. METs by the Compendium of Physical Activities (Ainsworth and others, 2011), from memory; where
+/// a peak lies is common practice, no source.
+/// </summary>
+public static class EffortArc
+{
+    /// <summary>The rule.</summary>
+    public static readonly Rule Rule = new("arc", "Effort rises to a peak and falls away", Level.Notable, Judge);
+
+    private const double FlatMets = 0.8;
+    private const double Demanding = 2.8; // over gentle flows (2.5) there is something to come down from
+    private const double EarliestPeak = 0.35;
+    private const double LatestPeak = 0.90;
+    private const double Ending = 0.85;
+    private const double EndingShare = 0.75;
+    private const int WindowMs = 60_000;
+
+    private static IEnumerable<Finding> Judge(Score score)
+    {
+        if (score.Taken.Count == 0) yield break;
+        var moving = score.Taken.Where(t => !Arc.IsQuiet(t.Line)).ToList();
+        if (moving.Count == 0) yield break;
+        var (least, most) = (moving.Min(t => t.Line.Move!.Effort), moving.Max(t => t.Line.Move!.Effort));
+        if (most - least < FlatMets || most < Demanding) yield break;
+        // The peak is the minute that asks most; several that ask alike are a plateau, and any of them may lie well.
+        var minutes = Minutes(score).ToList();
+        var top = minutes.Max(m => m.Mets);
+        var peaks = minutes.Where(m => m.Mets >= top - 0.15).ToList();
+        if (!peaks.Any(p => p.To >= EarliestPeak && p.From <= LatestPeak))
+        {
+            var peak = peaks.MaxBy(p => p.Mets)!;
+            var where = peak.To < EarliestPeak ? "early" : "late";
+            yield return Rule.Found([peak.Line], $"{peak.Line.Move!.Name}, the most demanding, comes {where}: after {Clock.Share(peak.To)} of the class.", "Warm first, and leave time to come down again.");
+        }
+        var after = score.Taken.Where(t => t.AtMs >= Ending * score.TotalMs).Select(t => t.Line).FirstOrDefault(l => l.Move!.Effort > EndingShare * most && l.Move.Effort >= 2.6);
+        if (after is not null)
+        {
+            yield return Rule.Found([after], string.Create(CultureInfo.InvariantCulture, $"{after.Move!.Name} asks for {after.Move.Effort:0.0} METs near the end; the peak was {most:0.0}."), "The last part of a class is for coming down.");
+        }
+    }
+
+    private sealed record Minute(double From, double To, double Mets, LineScore Line);
+
+    private static IEnumerable<Minute> Minutes(Score score)
+    {
+        var next = 0;
+        for (var from = 0; from < score.TotalMs; from += WindowMs / 2)
+        {
+            while (next < score.Taken.Count && score.Taken[next].EndMs <= from) next++;
+            double mets = 0, ms = 0, best = 0;
+            LineScore? line = null;
+            for (var i = next; i < score.Taken.Count && score.Taken[i].AtMs < from + WindowMs; i++)
+            {
+                var t = score.Taken[i];
+                var inside = Math.Min(t.EndMs, from + WindowMs) - Math.Max(t.AtMs, from);
+                (mets, ms) = (mets + (t.Line.Move!.Effort * inside), ms + inside);
+                if (t.Line.Move.Effort > best) (best, line) = (t.Line.Move.Effort, t.Line);
+            }
+            if (line is not null && ms > 0) yield return new(from / (double)score.TotalMs, Math.Min(score.TotalMs, from + WindowMs) / (double)score.TotalMs, mets / ms, line);
+        }
+    }
+}

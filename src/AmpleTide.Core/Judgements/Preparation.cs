@@ -1,0 +1,74 @@
+using AmpleTide.Core.Body;
+using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Counsel;
+using AmpleTide.Core.Scoring;
+
+namespace AmpleTide.Core.Judgements;
+
+/// <summary>Nothing strong unprepared: what is held near its end, or loaded by hand or body, has moved at middle range before.</summary>
+public static class Preparation
+{
+    /// <summary>The rule.</summary>
+    public static readonly Rule Rule = new("preparation", "Nothing strong comes unprepared", Level.Notable, Judge);
+
+    // Common practice, no source.
+    private const double NearEnd = 0.85;
+    private const double MiddleLeast = 0.2;
+    private const int HeldBreaths = 3;
+    private const double OnHands = 0.3;
+
+    private sealed record Region(string Name, string Does, Func<PhaseForm, double> Of);
+
+    private static readonly Region[] Regions =
+    [
+        new("back that arches", "arches the back a little", p => -p.Bending.Spine),
+        new("neck that bows", "bows the head a little", p => p.Bending.Neck),
+        new("hamstrings", "stretches the backs of the legs a little", p => Stretch(p, Area.Hamstrings)),
+        new("hip fronts", "opens the hip fronts a little", p => Stretch(p, Area.HipFront)),
+        new("shoulders behind the back", "opens the chest a little", p => Stretch(p, Area.Chest)),
+    ];
+
+    private static readonly Region Wrists = new("wrists under weight", "moves the free wrists", p => p.Facts.OnHands > 0.05 ? 0 : Stretch(p, Area.WristsHands));
+
+    private static IEnumerable<Finding> Judge(Score score)
+    {
+        for (var i = 0; i < score.Lines.Count; i++)
+        {
+            var line = score.Lines[i];
+            if (line.Form is not { } form || form.Move.Kind is MoveKind.Rest or MoveKind.CheckIn || EasesIn(form)) continue;
+            if (Unprepared(score, i, line, form) is not { } region) continue;
+            var finding = Rule.Found([line], $"{line.Move!.Name} comes before anything moved the {region.Name}.", "Middle range first, then the end of it.");
+            if (i > 0) finding = finding.FixAfter(score, "Put in a preparation", score.Lines[i - 1], new(region.Does, f => Prepares(f, region)));
+            yield return line.Form.Move.Effort >= 3 ? finding : finding.As(Level.Hint);
+        }
+    }
+
+    private static Region? Unprepared(Score score, int at, LineScore line, MoveForm form)
+    {
+        var held = line.Dose.Unit switch { Unit.Breaths => line.Dose.Amount >= HeldBreaths, Unit.Seconds => line.Dose.Amount >= 20, _ => false };
+        foreach (var region in Regions)
+        {
+            if (held && form.Phases.Any(p => p.Phase.IsStay && region.Of(p) >= NearEnd) && !Earlier(score, at, region)) return region;
+        }
+        var loaded = form.Position.Level != PelvisLevel.Seat && form.Phases.Any(p => p.Facts.OnHands >= OnHands) && form.Move.Effort >= 3;
+        return loaded && !Earlier(score, at, Wrists) && !score.Lines.Take(at).Any(l => l.Form is { } f && f.Phases.Any(p => p.Facts.OnHands > MiddleLeast)) ? Wrists : null;
+    }
+
+    private static bool Earlier(Score score, int at, Region region)
+    {
+        for (var i = 0; i < at; i++)
+            if (score.Lines[i].Form is { } form && form.Phases.Any(p => region.Of(p) >= MiddleLeast)) return true;
+        return false;
+    }
+
+    private static double Prepares(MoveForm form, Region region)
+    {
+        var most = form.Phases.Max(region.Of);
+        return most is >= MiddleLeast and <= 0.7 && form.Move.Effort <= 2.6 && form.Move.Kind is MoveKind.Flow or MoveKind.Hold ? most : 0;
+    }
+
+    // A slow way in, a breath or more, with an easier option to stay with, prepares itself.
+    private static bool EasesIn(MoveForm form) => form.FirstStay >= 2 && form.Move.Options.ContainsKey("easier");
+
+    private static double Stretch(PhaseForm phase, Area area) => Math.Max(phase.Facts.RightStretch[(int)area], phase.Facts.LeftStretch[(int)area]);
+}

@@ -1,0 +1,34 @@
+using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Classes;
+using AmpleTide.Core.Scoring;
+
+namespace AmpleTide.Core.Judgements;
+
+/// <summary>A prop is fetched before people lie down for the move that uses it.</summary>
+public static class PropsLate
+{
+    /// <summary>The rule.</summary>
+    public static readonly Rule Rule = new("props-late", "Props are fetched before they are needed", Level.Hint, Judge);
+
+    private static IEnumerable<Finding> Judge(Score score)
+    {
+        LineScore? laidDown = null;
+        var there = new HashSet<string>();
+        foreach (var line in score.Lines.Where(l => l.Form is not null))
+        {
+            if (!Lies(line.Position!)) (laidDown, _) = (null, there.RemoveWhere(_ => true));
+            var props = line.Move!.Props.Concat(line.Position!.Props).Concat(line.Line.Props.Select(p => p.StandIn ?? p.Id)).Where(p => score.Catalogue.Prop(p) is { AlwaysThere: false }).ToList();
+            if (laidDown is not null && props.Find(p => !there.Contains(p) && !line.Position.Props.Contains(p)) is { } late)
+            {
+                var name = score.Catalogue.Prop(late)!.Name.ToLowerInvariant();
+                var first = laidDown;
+                yield return Rule.Found([first, line], $"The {name} for {line.Move.Name} is named when people are already lying.", "Have it within reach before they lie down.")
+                    .Fix($"Fetch the {name} with {first.Move!.Name}", plan => plan.ChangeLine(first.Line.Id, l => l with { Props = [.. l.Props, new LineProp(late, null)] }));
+            }
+            if (Lies(line.Position)) laidDown ??= line;
+            there.UnionWith(props);
+        }
+    }
+
+    private static bool Lies(Position position) => position.Lying || position.Demands.HasFlag(Demands.LyingFlat);
+}

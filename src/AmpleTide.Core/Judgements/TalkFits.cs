@@ -1,0 +1,61 @@
+using System.Globalization;
+using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Classes;
+using AmpleTide.Core.Planning;
+using AmpleTide.Core.Scoring;
+
+namespace AmpleTide.Core.Judgements;
+
+/// <summary>What is said on a phase can be said in it, and half of a hold is silent. Common practice, no source.</summary>
+public static class TalkFits
+{
+    /// <summary>The rule.</summary>
+    public static readonly Rule Rule = new("talk-fits", "Words fit into the breath they are said on", Level.Notable, Judge);
+
+    private const double WordsASecond = 2.5;
+    private const int LeadIn = 2;
+    private const double Silent = 0.5;
+
+    // The catalogue's cues are said in passing; a word or two over is nothing.
+    private const int Slack = 2;
+
+    private static IEnumerable<Finding> Judge(Score score)
+    {
+        List<(LineScore Line, int Words, int Fit)>? hurried = null;
+        foreach (var line in score.Lines)
+        {
+            if (line.Form is not { } form || line.Dose.Unit == Unit.Beats) continue;
+            for (var i = 0; i < form.Phases.Length; i++)
+            {
+                var own = line.Line.Say.Count == 0 ? null : line.Line.Say.GetValueOrDefault((i + 1).ToString(CultureInfo.InvariantCulture));
+                var words = own is null ? form.Phases[i].Phase.Cue.LongWords : Words.Count(own);
+                var fit = Fits(line, i, score.Plan);
+                if (words <= fit + (own is null ? Slack : 0)) continue;
+                if (own is not null) yield return Own(line, i, words, fit);
+                else (hurried ??= []).Add((line, words, fit));
+            }
+        }
+        if (hurried is null) yield break;
+        var worst = hurried.MaxBy(h => h.Words - h.Fit);
+        yield return Rule.Found(hurried.Select(h => h.Line).Distinct(), $"At this breath cues are too long: {worst.Line.Move!.Name} has {worst.Words} words where {worst.Fit} fit.", "Say the short form, or breathe slower.").As(Level.Hint);
+    }
+
+    // In a flow the first taught round takes twice as long; a stay is silent for half of its time.
+    private static int Fits(LineScore line, int phase, ClassPlan plan)
+    {
+        var breath = Timing.BreathOf(plan).With(line.Section.Breath).With(line.Line.Breath);
+        var form = line.Form!.Phases[phase];
+        var ms = form.Phase.IsStay && line.Form.HasStay && line.Dose.Unit != Unit.Rounds
+            ? Silent * (line.Dose.Unit == Unit.Seconds ? Timing.Ms(line.Dose.Amount) : line.Dose.Amount * Timing.Ms(breath.Breath(form.Phase.Pattern)))
+            : Timing.PhaseMs(form.Phase, breath) * (line.Move!.Kind == MoveKind.Flow ? 2 : 1);
+        return LeadIn + (int)(ms / 1000 * WordsASecond);
+    }
+
+    private static Finding Own(LineScore line, int phase, int words, int fit)
+    {
+        var key = (phase + 1).ToString(CultureInfo.InvariantCulture);
+        var part = line.Form!.Phases[phase].Phase.IsStay ? "the silent half of the hold" : "its breath";
+        return Rule.Found([line], $"{line.Move!.Name}: {words} words where {fit} fit before {part}.", "A hold runs to twice its length when options are spoken inside it; say them in the talk-in.")
+            .Fix("Take the catalogue's words", plan => plan.ChangeLine(line.Line.Id, l => l with { Say = l.Say.Where(s => s.Key != key).ToDictionary() }));
+    }
+}

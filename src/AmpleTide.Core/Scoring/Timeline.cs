@@ -1,0 +1,199 @@
+using System.Globalization;
+using AmpleTide.Core.Body;
+using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Classes;
+using AmpleTide.Core.Planning;
+
+namespace AmpleTide.Core.Scoring;
+
+/// <summary>
+/// What has happened so far in a class, and when: talk, ways, pauses and the practice itself, phase by phase. It keeps the books
+/// of time, height, open states and ledgers, and sees to it that breaths follow each other.
+/// </summary>
+internal sealed class Timeline(bool withEvents)
+{
+    // Where so much talk lies between, nobody notices the half breath that is put in; common practice, no source.
+    private const int Unnoticed = 2000;
+
+    private readonly List<ScoreEvent>? events = withEvents ? [] : null;
+    private readonly int[] msByKind = new int[6];
+    private readonly TideLine tide = new();
+    private readonly OpenStates open = new();
+    private readonly Ledgers ledgers = new();
+    private readonly List<Taking> taken = [];
+
+    // For the continuity of phases: the last breath that was taken, by which line, and how long ago it ended.
+    private Breath lastBreath = Breath.Free;
+    private LineScore? lastLine;
+    private int gapMs;
+
+    /// <summary>The time, in milliseconds.</summary>
+    public int Now { get; private set; }
+
+    /// <summary>The score of all that happened.</summary>
+    public Score Result(ClassPlan plan, MoveCatalogue catalogue, WayNetwork ways, IReadOnlyList<LineScore> lines)
+    {
+        open.End(Now);
+        tide.Keep(Now);
+        return new()
+        {
+            Plan = plan, Catalogue = catalogue, Ways = ways, TotalMs = Now, Lines = lines, Events = events is null ? null : PropEvents.Among(events, lines, catalogue), Tide = tide.Thinned(),
+            Open = open.All, Ledgers = ledgers, MsByKind = msByKind, Taken = taken,
+        };
+    }
+
+    /// <summary>The group goes a way.</summary>
+    public void Go(LineScore line, Way way, int ms, Side rollTo)
+    {
+        tide.Keep(Now);
+        Emit(EventKind.Way, ms, Breath.Free, line, -1, Side.None, 0, 0, events is null ? null : Words.For(string.Join(". ", way.Steps.Select(s => s.Say)), rollTo));
+        tide.At(Now, way.To.Facts.Tide);
+        Gap(int.MaxValue / 2);
+    }
+
+    /// <summary>The group is in a position.</summary>
+    public void Arrive(LineScore line, Position position)
+    {
+        tide.Keep(Now);
+        tide.At(Now, position.Facts.Tide);
+        open.Take(position, Now, line);
+    }
+
+    /// <summary>The teacher talks.</summary>
+    public void Talk(LineScore line, Side side, int ms, string text)
+    {
+        Emit(EventKind.Talk, ms, Breath.Free, line, -1, side, 0, 0, events is null ? null : Words.For(text, side));
+        Gap(ms);
+    }
+
+    /// <summary>Time to notice.</summary>
+    public void Pause(LineScore line, int ms)
+    {
+        Emit(EventKind.Pause, ms, Breath.Stay, line, -1, Side.None, 0, 0, null);
+        Gap(ms);
+    }
+
+    /// <summary>A line is practised once: on a side, or on both in turn.</summary>
+    public void Take(LineScore line, Side side, bool alternates, BreathPatterns breath)
+    {
+        var (unit, amount) = (line.Dose.Unit, line.Dose.Amount);
+        var form = line.Form!;
+        Collide(line, form.Phases[0].Phase.Breath, breath);
+        if (unit == Unit.Beats) TakeBeats(line, side, alternates, amount);
+        else if (form.HasStay && !alternates && unit != Unit.Rounds) TakeHold(line, side, breath);
+        else TakeRounds(line, side, alternates, unit == Unit.Seconds ? Math.Max(1, Timing.Ms(amount) / Math.Max(1, Timing.RoundMs(form, breath))) : amount, breath);
+    }
+
+    // In once, the stays for the dose, out once. Layers of a hold share the breaths, the first ones taking what does not divide.
+    private void TakeHold(LineScore line, Side side, BreathPatterns breath)
+    {
+        var form = line.Form!;
+        var (phases, firstStay, lastStay) = (form.Phases, form.FirstStay, form.LastStay);
+        for (var i = 0; i < firstStay; i++) TakeOnce(i);
+        var layers = lastStay - firstStay + 1;
+        var (amount, done, from) = (line.Dose.Amount, 0, Now);
+        for (var i = firstStay; i <= lastStay; i++)
+        {
+            var share = (amount / layers) + (i - firstStay < amount % layers ? 1 : 0);
+            var timed = line.Dose.Unit == Unit.Seconds;
+            var ms = timed ? Timing.Ms(share) : Timing.Ms(breath.Breath(phases[i].Phase.Pattern));
+            var layerFrom = Now;
+            for (var b = timed ? share : 1; b <= share; b++) TakePhase(line, i, side, ms, 1, timed ? 1 : ++done, timed ? 1 : amount);
+            taken.Add(new(line, i, side, layerFrom, Now - layerFrom, share));
+        }
+        line.On(side).Add(amount, Now - from);
+        lastBreath = Breath.Out;
+        for (var i = lastStay + 1; i < phases.Length; i++) TakeOnce(i);
+
+        void TakeOnce(int phase)
+        {
+            taken.Add(new(line, phase, side, Now, Timing.PhaseMs(phases[phase].Phase, breath), 0));
+            TakePhase(line, phase, side, Timing.PhaseMs(phases[phase].Phase, breath), 1, 0, 0);
+        }
+    }
+
+    private void TakeRounds(LineScore line, Side side, bool alternates, int rounds, BreathPatterns breath)
+    {
+        var phases = line.Form!.Phases;
+        var backwards = line.Move!.Second == Second.Reverse && side == Side.Left;
+        Span<int> phaseMs = stackalloc int[phases.Length];
+        var roundMs = 0;
+        for (var i = 0; i < phases.Length; i++) roundMs += phaseMs[i] = Timing.PhaseMs(phases[i].Phase, breath);
+        taken.Add(new(line, Taking.Flow, alternates ? Side.None : side, Now, roundMs * rounds, rounds));
+        for (var r = 1; r <= rounds; r++)
+        {
+            var from = Now;
+            // What every round (of this side) does is booked with the first.
+            var booked = !alternates ? (r == 1 ? rounds : 0) : r == 1 ? (rounds + 1) / 2 : r == 2 ? rounds / 2 : 0;
+            for (var i = 0; i < phases.Length; i++)
+            {
+                var phase = backwards ? phases.Length - 1 - i : i;
+                // Going backward in time, the breath still follows the order it is taken in.
+                TakePhase(line, phase, side, phaseMs[i], booked, r, rounds, phases[i].Phase.Breath);
+            }
+            line.On(side).Add(1, Now - from);
+            if (alternates) side = side.Opposite();
+        }
+    }
+
+    private void TakeBeats(LineScore line, Side side, bool alternates, int beats)
+    {
+        var phases = line.Form!.Phases.Length;
+        var ms = Timing.Ms(line.Move!.BeatSeconds);
+        taken.Add(new(line, Taking.Flow, alternates ? Side.None : side, Now, ms * beats, beats));
+        for (var b = 1; b <= beats; b++)
+        {
+            TakePhase(line, (b - 1) % phases, side, ms, 1, b, beats);
+            line.On(side).Add(1, ms);
+            if (alternates) side = side.Opposite();
+        }
+    }
+
+    // Times is how often this phase counts for the ledgers: a round that is repeated is booked once for all.
+    private void TakePhase(LineScore line, int index, Side side, int ms, int times, int round, int of, Breath? taken = null)
+    {
+        var form = line.Form!.Phases[index];
+        var phase = form.Phase;
+        if (phase.Opens.Count > 0) foreach (var what in phase.Opens) open.Open(what, Now, line);
+        var breath = taken ?? phase.Breath;
+        var cue = events is null ? null : CueOf(line.Line, phase, index, side, round, of);
+        Emit(line.Dose.Unit == Unit.Beats ? EventKind.Beat : EventKind.Breath, ms, breath, line, index, side, round, of, cue);
+        tide.At(Now, form.Facts.Tide);
+        // Going backward in time both sides do the same shapes.
+        if (times > 0) ledgers.Add(form.WorkedOn(line.Move!.Second == Second.Reverse ? Side.None : side), line.Move.AlsoEasedBits, ms * times);
+        if (phase.Closes.Count > 0) foreach (var what in phase.Closes) open.Close(what, Now);
+        lastBreath = breath is Breath.In or Breath.Out or Breath.Free ? breath : lastBreath;
+        lastLine = line;
+        gapMs = 0;
+    }
+
+    // Long in the first round, short in the second, then silence; the last round is announced once.
+    private static string? CueOf(Line line, Phase phase, int index, Side side, int round, int of)
+    {
+        if (round <= 1 && line.Say.TryGetValue((index + 1).ToString(CultureInfo.InvariantCulture), out var own)) return Words.For(own, side);
+        if (round <= 1) return Words.For(phase.Cue.Long, side);
+        if (round == of && phase.Cue.Last is { } last) return Words.For(last, side);
+        return round == 2 ? Words.For(phase.Cue.Short, side) : null;
+    }
+
+    // Two in-breaths cannot follow each other: the missing half breath is put between, unless something of a breath or more lies there.
+    private void Collide(LineScore line, Breath first, BreathPatterns breath)
+    {
+        if (first != lastBreath || first is not (Breath.In or Breath.Out)) return;
+        if (gapMs >= Timing.Ms(breath.Breath(Pattern.Moving))) return;
+        if (gapMs < Unnoticed) line.CollidesWith ??= lastLine;
+        var missing = first == Breath.In ? Breath.Out : Breath.In;
+        var counts = missing == Breath.In ? breath.Moving.In : breath.Moving.Out;
+        Emit(EventKind.Breath, Timing.Ms(counts * breath.SecondsPerCount), missing, line, -1, Side.None, 0, 0, null);
+    }
+
+    private void Gap(int ms) => gapMs = Math.Min(gapMs + ms, int.MaxValue / 2);
+
+    private void Emit(EventKind kind, int ms, Breath breath, LineScore line, int phase, Side side, int round, int of, string? cue)
+    {
+        if (ms == 0) return;
+        events?.Add(new(Now, ms, kind, breath, line, phase, side, round, of, cue));
+        msByKind[(int)kind] += ms;
+        Now += ms;
+    }
+}

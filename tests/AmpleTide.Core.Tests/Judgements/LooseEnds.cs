@@ -1,0 +1,125 @@
+using AmpleTide.Catalogue;
+using AmpleTide.Core.Body;
+using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Classes;
+using AmpleTide.Core.Judgements;
+using AmpleTide.Core.Planning;
+using AmpleTide.Core.Scoring;
+
+namespace AmpleTide.Core.Tests.Judgements;
+
+/// <summary>
+/// How classes go wrong: a sound class with one fault put in gets exactly the finding for it, at the right line, and a fix clears it.
+/// Common practice, no source.
+/// </summary>
+public class LooseEnds
+{
+    private static readonly ClassPlan Sound = SoundClasses.Read("flood-and-ebb");
+
+    // What goes wrong, how it is put into the class, the finding, its lines.
+    private static readonly (string What, Func<ClassPlan, ClassPlan> Put, string Rule, string[] Lines)[] Faults =
+    [
+        ("the second side gets less practice", p => With(p, "l9", l => l with { Sides = SideOrder.Find("right"), Dose = Breaths(5) }, Line("second", "thread-the-needle", "all-fours", "left", 3)), "second-side", ["l9", "second"]),
+        ("the second side is forgotten", p => p.ChangeLine("l6", l => l with { Sides = SideOrder.Find("right") }), "second-side", ["l6"]),
+        ("options are spoken inside a hold named in seconds", p => p.ChangeLine("l3", l => l with { Dose = new(Unit.Seconds, 20), Say = Said("2", "Shoulders heavy, and if you like the hand comes to the head, or the arm reaches away, or you look down to the hip, or you stay as you are, whatever your neck tells you about it today is right for you") }), "talk-fits", ["l3"]),
+        ("the same arm comes on top twice", p => p.ChangeLine("l19", l => l with { Sides = SideOrder.Find("under-over") }), "crossing-parity", ["l18", "l19"]),
+        ("the other way without a first way", p => p.ChangeLine("l4", l => l with { Talk = "Now roll them the other way" }), "unnamed-side", ["l4"]),
+        ("eyes closed and never opened", p => p.Remove("l2"), "still-open", ["l1", "l11"]),
+        ("a paced breath is never given back", p => p.InsertAfter("l25", Line("paced", "long-out-breath", "seated-cross", null, 4)), "left-open", ["paced"]),
+        ("a prop is asked for and never used", p => p.ChangeLine("l26", l => l with { Props = [new("strap", null)] }) with { Place = p.Place with { Props = new Dictionary<string, int> { ["cushion"] = 14, ["strap"] = 14 } } }, "props-unused", ["l26"]),
+        ("there are not enough props", p => p with { Place = p.Place with { Props = new Dictionary<string, int> { ["cushion"] = 5, ["blanket"] = 14 } } }, "props-short", ["l1", "l2", "l3", "l4", "l5", "l6", "l25", "l26"]),
+        ("the easier option comes on the second side", p => With(p, "l9", l => l with { Sides = SideOrder.Find("right"), Dose = Breaths(4) }, Line("second", "thread-the-needle", "all-fours", "left", 4) with { Option = "easier" }), "one-option", ["l9", "second"]),
+        ("nothing rounds after the strongest arch", p => p.InsertAfter("l14", Line("arch", "clasp-behind-lifted", "standing", null, 4)).Remove("l19"), "counter", ["arch"]),
+        ("the rest is eaten", p => p.ChangeLine("l23", l => l with { Dose = new(Unit.Seconds, 60) }), "rest", ["l23"]),
+        ("there is no way", p => p.ChangeLine("l20", l => l with { Position = "supine-knees" }) with { Place = p.Place with { Families = [Family.Standing, Family.Seated, Family.Floor] } }, "way-missing", ["l20", "l21", "l22", "l23", "l24"]),
+        ("a set is repeated with one side lost", p => p.ChangeSet(p.Sections[3].Items.OfType<Set>().Single().Id, s => s with { Rounds = [.. s.Rounds, Side.Left] }), "second-side", ["l15", "l16", "l17"]),
+        ("right is said for left", p => p.ChangeLine("l6", l => l with { Say = Said("1", "Right hand high and over to the left") }), "unnamed-side", ["l6"]),
+        ("the second side comes much later", p => With(p, "l3", l => l with { Sides = SideOrder.Find("right") }).InsertAfter("l26", Line("late", "neck-side-tilt", "seated-cross", "left", 3)), "side-gap", ["l3", "late"]),
+    ];
+
+    public static TheoryData<string> What => [.. Faults.Select(f => f.What)];
+
+    [Theory]
+    [MemberData(nameof(What))]
+    public void A_fault_is_found_where_it_is_and_mended(string what)
+    {
+        var (_, put, rule, lines) = Faults.Single(f => f.What == what);
+        var faulty = put(Sound);
+        var before = TestHouse.Judge(Sound).Select(f => f.Rule).ToHashSet();
+        // What the fault does to the clock is the clock's own finding.
+        var found = TestHouse.Judge(faulty).Where(f => !before.Contains(f.Rule) && f.Rule != "time").ToList();
+        Assert.All(found, f => Assert.Equal(rule, f.Rule));
+        Assert.Equal(lines, found.SelectMany(f => f.Lines).Distinct().Order(TestHouse.ByPlace(faulty)));
+        Assert.All(found, finding => Assert.Contains(finding.Fixes, fix => TestHouse.Judge(fix.Edit(faulty)).All(f => f.Id != finding.Id)));
+    }
+
+    [Fact]
+    public void A_breath_that_flips_is_told()
+    {
+        var own = CatalogueReader.ReadOwn(
+            """
+            - id: turns-on-the-in-breath
+              name: Turns on the in-breath
+              kind: flow
+              in: [seated-cross]
+              sides: alternating
+              right: the way the nose turns
+              dose: { rounds: [4, 6, 10] }
+              talk: { first: Turn the head, second: Turn again }
+              phases:
+                - { breath: in, shape: { neck.rotation: 50 }, cue: { long: "Turn to the {right}", short: "Turn" } }
+                - { breath: out, shape: { neck.rotation: 0 }, cue: { long: "Back to the middle", short: "Middle" } }
+              options: { easier: { cue: Half as far, shape: { neck.rotation: 20 } } }
+              cautions: [Slowly]
+            """, TestHouse.Catalogue);
+        var catalogue = TestHouse.Catalogue.With([own]);
+        var plan = TestHouse.Class("{ \"id\": \"a\", \"move\": \"head-turns\", \"position\": \"seated-cross\" }, { \"id\": \"b\", \"move\": \"turns-on-the-in-breath\" }");
+        var findings = Judgement.Of(ClassCompiler.Compile(plan, catalogue, new WayNetwork(catalogue), false));
+        Assert.Equal(["a", "b"], Assert.Single(findings, f => f.Rule == "breath-consistency").Lines);
+    }
+
+    [Fact]
+    public void A_fold_on_the_in_breath_is_told()
+    {
+        var own = CatalogueReader.ReadOwn(
+            """
+            - id: folds-on-the-in-breath
+              name: Folds on the in-breath
+              kind: flow
+              in: [seated-cross]
+              dose: { rounds: [2, 4, 6] }
+              talk: { first: Round the back }
+              phases:
+                - { breath: in, shape: { spine.flexion: 50 }, cue: { long: "Round the back", short: "Round" } }
+                - { breath: out, shape: { spine.flexion: 0 }, cue: { long: "Sit up tall", short: "Tall" } }
+              options: { easier: { cue: Half as far, shape: { spine.flexion: 20 } } }
+              cautions: [Slowly]
+            """, TestHouse.Catalogue);
+        var catalogue = TestHouse.Catalogue.With([own]);
+        var plan = TestHouse.Class("{ \"id\": \"a\", \"move\": \"folds-on-the-in-breath\" }");
+        var finding = Assert.Single(Judgement.Of(ClassCompiler.Compile(plan, catalogue, new WayNetwork(catalogue), false)), f => f.Rule == "breath-direction");
+        Assert.Equal("Folds on the in-breath folds on the in-breath.", finding.Text);
+    }
+
+    [Fact]
+    public void The_last_round_is_announced_once()
+    {
+        var events = TestHouse.Score(TestHouse.Class("{ \"move\": \"cat-cow\", \"rounds\": 6 }")).Events!;
+        var last = TestHouse.Catalogue.Move("cat-cow")!.Phases[0].Cue.Last;
+        if (last is null) Assert.DoesNotContain(events, e => e is { Round: > 2, Cue: not null });
+        else Assert.Single(events, e => e.Cue == last && e.Phase == 0);
+    }
+
+    private static Dose Breaths(int amount) => new(Unit.Breaths, amount);
+
+    private static Dictionary<string, string> Said(string phase, string text) => new() { [phase] = text };
+
+    private static Line Line(string id, string move, string position, string? sides, int breaths) =>
+        new() { Id = id, Move = move, Position = position, Sides = sides is null ? null : SideOrder.Find(sides), Dose = Breaths(breaths) };
+
+    private static ClassPlan With(ClassPlan plan, string id, Func<Line, Line> change, Line? after = null)
+    {
+        var changed = plan.ChangeLine(id, change);
+        return after is null ? changed : changed.InsertAfter(id, after);
+    }
+}

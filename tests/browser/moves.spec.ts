@@ -1,0 +1,156 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from './house';
+
+test('a move is found with a slip of the pen, and its page shows breaths, motion, sides and cautions', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('link', { name: 'Moves', exact: true }).click();
+  await expect(page.getByRole('status')).toContainText(/^(2\d\d) of \1 moves/);
+  await page.getByRole('searchbox').fill('thred the nedle');
+  await page.getByRole('link', { name: /^Thread the needle/ }).click();
+
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Thread the needle');
+  await expect(page.getByText('The neck stays light, the shoulder carries the weight')).toBeVisible();
+  await expect(page.getByText('Open the right arm up and look to it')).toBeVisible();
+  await page.getByRole('button', { name: '◐ Left' }).click();
+  await expect(page.getByText('Open the left arm up and look to it')).toBeVisible();
+  await page.getByRole('button', { name: /Rest the head on a pillow/ }).click();
+  await expect(page.getByRole('button', { name: /Rest the head on a pillow/ })).toHaveAttribute('aria-pressed', 'true');
+
+  // Back to the list as it was left.
+  await page.goBack();
+  await expect(page.getByRole('searchbox')).toHaveValue('thred the nedle');
+});
+
+test('filters narrow the list together and can be taken away together', async ({ page }) => {
+  await page.goto('/#/moves');
+  await page.getByRole('combobox', { name: /^Family/ }).selectOption('Lying');
+  await page.getByRole('combobox', { name: /^Sides/ }).selectOption('Alternating');
+  await expect(page.getByRole('link', { name: /^Sway the knees, lying/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Bridge, up and down/ })).toHaveCount(0);
+  await page.getByRole('searchbox').fill('zzzz');
+  await expect(page.getByText('Nothing fits all of that.')).toBeVisible();
+  await page.getByRole('button', { name: 'Show all' }).click();
+  await expect(page.getByRole('status')).toContainText(/^(2\d\d) of \1 moves/);
+});
+
+test('what does not suit a condition is left out of the list', async ({ page }) => {
+  await page.goto('/#/moves');
+  await page.getByRole('searchbox').fill('plank');
+  await expect(page.getByRole('link', { name: /^Plank/ })).toBeVisible();
+  await page.getByLabel('Fine or smaller with').selectOption('Wrist or thumb');
+  await expect(page.getByRole('link', { name: /^Plank/ })).toHaveCount(0);
+});
+
+test('playing moves the figure on from breath to breath, and stops when asked', async ({ page }) => {
+  await page.goto('/#/moves/cat-cow');
+  const first = page.getByRole('button', { name: /Let the belly drop/ });
+  const second = page.getByRole('button', { name: /Round the back/ });
+  await expect(first).toHaveAttribute('aria-current', 'step');
+  await page.getByRole('button', { name: 'Play' }).click();
+  await expect(second).toHaveAttribute('aria-current', 'step', { timeout: 10_000 });
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expect(page.getByRole('button', { name: 'Play' })).toBeVisible();
+});
+
+test('with reduced motion the pictures go on by hand', async ({ browser }) => {
+  const page = await (await browser.newContext({ reducedMotion: 'reduce' })).newPage();
+  await page.goto('/#/moves/cat-cow');
+  await page.getByRole('button', { name: 'Next picture' }).click();
+  await expect(page.getByRole('button', { name: /Round the back/ })).toHaveAttribute('aria-current', 'step');
+  await page.close();
+});
+
+test('a move that is not there is told', async ({ page }) => {
+  await page.goto('/#/moves/moon-walk');
+  await expect(page.getByRole('alert')).toContainText("There is no move 'moon-walk'.");
+  await page.getByRole('link', { name: 'To all moves' }).click();
+  await expect(page.getByRole('heading', { name: 'Moves' })).toBeVisible();
+});
+
+for (const theme of ['paper', 'night']) {
+  test(`the list and a page are clean in ${theme}, and readable at 320 pixels`, async ({ page }) => {
+    await page.addInitScript((t) => localStorage.setItem('ample-tide.theme', t), theme);
+    for (const [address, heading] of [
+      ['/#/moves', 'Moves'],
+      ['/#/moves/hanging-fold', 'Hang over the legs'],
+      ['/#/write', 'A move of your own'],
+    ] as const) {
+      await page.setViewportSize({ width: 1280, height: 800 });
+      await page.goto(address);
+      await page.getByRole('heading', { level: 1, name: heading }).waitFor();
+      await page.waitForLoadState('networkidle');
+      const found = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze();
+      expect(found.violations).toEqual([]);
+      await page.setViewportSize({ width: 320, height: 640 });
+      expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)).toBe(0);
+    }
+  });
+}
+
+test('a catalogue move is copied, changed with the figure beside it, kept, found, and deleted', async ({ page }, info) => {
+  const id = `my-tree-${info.workerIndex}-${process.pid}`;
+  await page.goto('/#/moves/tree');
+  await page.getByRole('link', { name: 'Make it your own' }).click();
+  await page.getByRole('button', { name: 'As text' }).click();
+  const text = page.getByRole('textbox', { name: "The move's text" });
+  await expect(text).toHaveValue(/^- id: my-tree\n {2}name: "Tree, my way"/);
+  await expect(page.getByRole('group', { name: /^Tree, my way/ })).toBeVisible();
+
+  const good = (await text.inputValue()).replace('my-tree', id).replace('Tree, my way', `Birch ${id}`);
+  await text.fill(good.replace('left.hip.flexion: 56', 'left.hip.flexion: 256'));
+  await expect(page.getByRole('button', { name: 'Line 13' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Keep it' })).toBeDisabled();
+
+  await text.fill(good);
+  await expect(page.getByRole('group', { name: new RegExp(`^Birch ${id}`) })).toBeVisible();
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByText('Kept', { exact: true })).toBeVisible();
+
+  await page.reload();
+  await page.goto(`/#/moves?text=${encodeURIComponent(`Birch ${id}`)}`);
+  await page.getByRole('link', { name: new RegExp(`^Birch ${id}`) }).click();
+  await page.getByRole('link', { name: 'Change it' }).click();
+  page.on('dialog', (dialog) => void dialog.accept());
+  await page.getByRole('button', { name: 'Delete' }).click();
+  await expect(page.getByRole('heading', { name: 'Moves' })).toBeVisible();
+  expect((await page.request.get(`/api/moves/${id}`)).status()).toBe(404);
+});
+
+test('a shape is made by dragging, by sliders and by fields, and every step can be undone', async ({ page }) => {
+  await page.goto('/#/write');
+  const text = page.getByRole('textbox', { name: "The move's text" });
+  const written = async () => {
+    await page.getByRole('button', { name: 'As text' }).click();
+    const value = await text.inputValue();
+    await page.getByRole('button', { name: 'As fields' }).click();
+    return value;
+  };
+  const hand = page.getByRole('button', { name: /^Right hand/ });
+  await hand.waitFor();
+  const box = (await hand.boundingBox())!;
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x - 10, box.y + 60, { steps: 6 });
+  await page.mouse.up();
+  await expect.poll(written).toMatch(/right\.shoulder\.elevation: \d+/);
+
+  await page.getByRole('button', { name: 'Legs' }).click();
+  const knee = page.getByRole('slider', { name: /^Knee/ });
+  await knee.focus();
+  await knee.press('ArrowRight');
+  await expect.poll(written).toMatch(/ knee: \d+/);
+
+  await page.getByRole('button', { name: 'Neck' }).click();
+  const head = page.getByRole('button', { name: /^Head/ });
+  await head.focus();
+  await page.keyboard.press('ArrowRight');
+  await expect.poll(written).toMatch(/upper\.side: -?[1-9]/);
+
+  await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Rope reach');
+  await page.getByRole('button', { name: 'Add a phase after this one' }).click();
+  await expect(page.getByRole('button', { name: '2 Stay' })).toHaveAttribute('aria-current', 'step');
+  expect(await written()).toContain('name: Rope reach');
+  const undo = page.getByRole('button', { name: 'Undo' });
+  while (await undo.isEnabled()) await undo.click();
+  expect(await written()).toContain('name: A move of my own');
+});

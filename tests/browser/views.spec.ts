@@ -1,0 +1,116 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import { classOf } from './house';
+
+const lopsided = {
+  theme: { areas: ['neck', 'shoulders'] },
+  minutes: 10,
+  group: { size: 10, conditions: { wrist: 1 } },
+  place: { props: { chair: 4, cushion: 12 } },
+  sections: [
+    {
+      id: 's1',
+      name: 'All',
+      part: 'build',
+      items: [
+        { id: 'l1', move: 'neck-side-tilt', position: 'chair-edge', breaths: 5, sides: 'right' },
+        { id: 'l2', move: 'cat-cow', rounds: 4 },
+        { id: 'l3', move: 'hands-clasped-behind', position: 'heel-sit', breaths: 4 },
+        { id: 'l4', move: 'self-hug', position: 'heel-sit' },
+      ],
+    },
+  ],
+};
+
+test('sides show what one has more, and lead to the line', async ({ page, request }) => {
+  const id = await classOf(request, lopsided);
+  await page.goto(`/#/plan/${id}/sides`);
+  const neck = page.getByRole('button', { name: /^Ear to shoulder/ });
+  await expect(neck).toContainText('uneven');
+  await neck.click();
+  await expect(page).toHaveURL(new RegExp(`/plan/${id}$`));
+  await expect(page.locator('[data-line="l1"]')).toHaveClass(/selected/);
+});
+
+test('the body lists what was eased, and which lines did it', async ({ page, request }) => {
+  const id = await classOf(request, lopsided);
+  await page.goto(`/#/plan/${id}/body`);
+  await page.getByRole('button', { name: /^Neck/i }).click();
+  await page.getByRole('button', { name: 'Ear to shoulder' }).click();
+  await expect(page.locator('[data-line="l1"]')).toHaveClass(/selected/);
+});
+
+test('what is short of props is told; the stock can be put right and the shortage goes', async ({ page, request }) => {
+  const id = await classOf(request, lopsided);
+  await page.goto(`/#/plan/${id}/bring`);
+  await expect(page.getByText('6 short', { exact: false }).and(page.locator('main p'))).toBeVisible();
+  const there = page.getByRole('spinbutton', { name: 'How many chairs are there' });
+  await there.fill('10');
+  await there.press('Tab');
+  await expect(page.getByText('6 short', { exact: false }).and(page.locator('main p'))).toHaveCount(0);
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+  await page.reload();
+  await expect(there).toHaveValue('10');
+});
+
+test('a condition that is counted changes what some people do, and what to ask tonight', async ({ page, request }) => {
+  const id = await classOf(request, lopsided);
+  await page.goto(`/#/plan/${id}/people`);
+  const knee = page.getByRole('combobox', { name: 'How many with Knee' });
+  await expect(page.getByText('ask tonight').first()).toBeVisible();
+  await expect(page.getByText(/Knee \(2\)/)).toHaveCount(0);
+  await knee.selectOption('2');
+  await expect(page.getByText(/Knee \(2\)/).first()).toBeVisible();
+  await page.getByRole('link', { name: 'Score' }).click();
+  await expect(page.locator('[data-line="l2"]')).toContainText('knee 2');
+});
+
+test('a convention says what it changes', async ({ page, request }) => {
+  const id = await classOf(request, lopsided);
+  await page.goto(`/#/plan/${id}/people`);
+  await page.getByRole('combobox', { name: 'Which side first' }).selectOption('left');
+  await expect(page.getByText(/^(Nothing in this class changes|new:|gone:|\d+ s)/)).toBeVisible();
+  await page.getByRole('button', { name: /^Still harbour/ }).click();
+  await expect(page.getByRole('combobox', { name: 'Which side first' })).toHaveValue('right');
+});
+
+test('a finding is left as it is for a reason, and judged again when asked', async ({ page, request }) => {
+  const id = await classOf(request, lopsided);
+  await page.goto(`/#/plan/${id}`);
+  const finding = page.getByRole('article').filter({ hasText: 'Ear to shoulder: right 5 breaths, left 0' });
+  await finding.getByRole('button', { name: 'On purpose' }).click();
+  await finding.getByRole('textbox').fill('a sore left shoulder');
+  await finding.getByRole('button', { name: 'Leave it as it is' }).click();
+  await expect(finding).toHaveCount(0);
+  await page.getByText('Left as it is on purpose: 1').click();
+  await expect(page.getByText('a sore left shoulder')).toBeVisible();
+  await page.getByRole('button', { name: 'Judge second side again' }).click();
+  await expect(finding).toHaveCount(1);
+});
+
+test('the safety text is shown at the first start, once', async ({ page }) => {
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Before anybody moves' })).toBeVisible();
+  await page.getByRole('button', { name: 'Understood' }).click();
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Your classes' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Before anybody moves' })).toHaveCount(0);
+});
+
+for (const theme of ['paper', 'night']) {
+  test(`sides, body, bring and people are clean in ${theme}, and readable at 320 pixels`, async ({ page, request }) => {
+    test.setTimeout(60_000);
+    const id = await classOf(request, lopsided);
+    await page.addInitScript((t) => localStorage.setItem('ample-tide.theme', t), theme);
+    for (const view of ['sides', 'body', 'bring', 'people']) {
+      await page.setViewportSize({ width: 1280, height: 800 });
+      await page.goto(`/#/plan/${id}/${view}`);
+      await page.getByRole('heading', { level: 1 }).waitFor();
+      await page.waitForLoadState('networkidle');
+      const found = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze();
+      expect(found.violations).toEqual([]);
+      await page.setViewportSize({ width: 320, height: 640 });
+      expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)).toBe(0);
+    }
+  });
+}
