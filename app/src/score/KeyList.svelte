@@ -6,12 +6,15 @@
   const keys: [string, string][] = [
     ['↑ ↓', 'The line before, the next'],
     ['+ −', 'More or less of it'],
+    ['Shift + ↑ ↓', 'Take the next line into the selection'],
+    ['Home, End', 'The first line, the last'],
     ['s', 'Other sides'],
     ['/', 'Add a move'],
     ...acts.map((a): [string, string] => [
       a.key.replace('Arrow', '').replace('Up', '↑').replace('Down', '↓').replace('+', ' + '),
       a.name,
     ]),
+    ['Ctrl + X, C, V', 'Cut, copy, paste; as text too'],
     ['Ctrl + Z', 'Undo'],
     ['Ctrl + Shift + Z', 'Redo'],
     ['?', 'This list'],

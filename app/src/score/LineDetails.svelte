@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Line } from '../lib/api/client';
   import { catalogue } from '../lib/catalogue.svelte';
+  import BreathFields from './BreathFields.svelte';
   import { lineOf } from './edits';
   import type { PlanState } from './plan.svelte';
 
@@ -32,7 +33,10 @@
     set('say', words as never, 'words');
   }
 
-  const breaths = (value: number) => (Number.isInteger(value) && value >= 0 && value <= 60 ? value : 0);
+  // As the class file has it.
+  const mostBreaths = 30;
+  const breaths = (value: number) =>
+    Number.isInteger(value) && value >= 0 && value <= mostBreaths ? value : 0;
 </script>
 
 {#if line && move}
@@ -71,7 +75,7 @@
             class="field"
             type="number"
             min="0"
-            max="60"
+            max={mostBreaths}
             value={line.pauseBetween ?? 0}
             onchange={(e) => set('pauseBetween', breaths(e.currentTarget.valueAsNumber), 'pause')}
           /></label
@@ -83,11 +87,17 @@
           class="field"
           type="number"
           min="0"
-          max="60"
+          max={mostBreaths}
           value={line.pauseAfter ?? 0}
           onchange={(e) => set('pauseAfter', breaths(e.currentTarget.valueAsNumber), 'pause')}
         /></label
       >
+      <div class="col-span-full">
+        <BreathFields
+          breath={line.breath ?? null}
+          onchange={(breath) => set('breath', breath ?? undefined, 'breath')}
+        />
+      </div>
       <label class="col-span-full"
         >Note to yourself
         <textarea

@@ -8,6 +8,7 @@
   import { saySwap, shortSwap } from '../people/swaps';
   import Cue from './Cue.svelte';
   import DoseStepper from './DoseStepper.svelte';
+  import type { Dragging } from './drag.svelte';
   import type { PlanState, Unit } from './plan.svelte';
   import type { LineRow } from './rows';
   import SideMark from './SideMark.svelte';
@@ -16,10 +17,13 @@
     plan: PlanState;
     row: LineRow;
     inSidedSet: boolean;
+    dragging: Dragging;
+    /** The lines of the class, for selecting from one to another. */
+    order: readonly string[];
     onsides: (id: string, anchor: HTMLElement) => void;
   }
 
-  const { plan, row, inSidedSet, onsides }: Props = $props();
+  const { plan, row, inSidedSet, dragging, order, onsides }: Props = $props();
 
   const id = $derived(row.line.id ?? '');
   const move = $derived(catalogue.moves.get(row.line.move));
@@ -38,25 +42,48 @@
   const swaps = $derived((plan.score?.swaps ?? []).filter((s) => s.line === id && s.advice !== 'fine'));
   const conditionOf = (of: string) => catalogue.conditions.find((c) => c.id === of);
   const startMs = $derived(row.score?.occurrences[0]?.startMs);
+  const selected = $derived(plan.selection.has(id));
+
+  /** A press selects; with Shift from the selected line to here, with Ctrl or several at a time as one more. */
+  function press(event: MouseEvent) {
+    const more = event.ctrlKey || event.metaKey || plan.selection.several;
+    if (event.shiftKey) plan.selection.extendTo(id, order);
+    else if (more) plan.selection.toggle(id);
+    else plan.selected = id;
+  }
+
+  // The focus would make the line the only one that is selected before the press is over.
+  function hold(event: MouseEvent) {
+    if (event.shiftKey || event.ctrlKey || event.metaKey || plan.selection.several) event.preventDefault();
+  }
 </script>
 
 <div
   class="line"
-  class:selected={plan.selected === id}
+  class:selected
+  class:at={plan.selected === id}
+  class:carried={dragging.carried === id}
+  class:before={dragging.at(id, 'before')}
+  class:after={dragging.at(id, 'after')}
   class:concerned={plan.concerned.includes(id)}
   role="listitem"
   data-line={id}
+  {@attach dragging.item(id)}
 >
   <button
     class="text-left text-muted"
     tabindex={plan.selected === id ? 0 : -1}
     data-select={id}
-    onclick={() => (plan.selected = id)}
-    onfocus={() => (plan.selected = id)}
+    aria-pressed={selected}
+    onmousedown={hold}
+    onclick={press}
+    onfocus={() => {
+      if (!selected) plan.selected = id;
+    }}
   >
     {startMs === undefined ? '–' : clock(startMs)}<span class="sr-only"> {move?.name ?? row.line.move}</span>
   </button>
-  <div class="picture" aria-hidden="true">
+  <div class="picture" aria-hidden="true" data-grip title="Drag to move">
     {#if move && position}
       <Figure figure={figures.of(key)} mirrored={side === 'left'} label={move.name} width={84} height={64} />
     {/if}
@@ -125,12 +152,25 @@
   }
   .selected {
     background: var(--raised);
+    box-shadow: inset 0 0 0 1px var(--deep);
+  }
+  .at {
     box-shadow: inset 0 0 0 2px var(--deep);
+  }
+  .carried {
+    opacity: 0.45;
+  }
+  .before {
+    box-shadow: 0 -3px 0 -1px var(--deep);
+  }
+  .after {
+    box-shadow: 0 3px 0 -1px var(--deep);
   }
   .concerned {
     background: var(--band);
   }
   .picture {
+    cursor: grab;
     content-visibility: auto;
     contain-intrinsic-size: 84px 64px;
   }

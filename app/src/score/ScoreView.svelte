@@ -2,11 +2,13 @@
   import { tick } from 'svelte';
   import { catalogue } from '../lib/catalogue.svelte';
   import { choices, chosen } from '../lib/sides';
-  import { clock } from '../lib/time';
   import type { PlanState, Unit } from './plan.svelte';
-  import { acts } from './acts';
+  import { acts, copied, cut, paste } from './acts';
+  import { Dragging } from './drag.svelte';
+  import { addSection, moveTo } from './edits';
   import { linesOf, type Row, type SectionRows } from './rows';
   import ScoreLine from './ScoreLine.svelte';
+  import SectionHead from './SectionHead.svelte';
   import SetBracket from './SetBracket.svelte';
   import SideMenu from './SideMenu.svelte';
   import WayStep from './WayStep.svelte';
@@ -21,15 +23,30 @@
 
   let menu = $state.raw<{ id: string; anchor: HTMLElement } | null>(null);
   const lines = $derived(sections.flatMap((s) => linesOf(s.rows)));
+  const order = $derived(lines.map((l) => l.line.id ?? ''));
   const rollTo = $derived(plan.document?.conventions?.rollTo === 'left' ? 'left' : 'right');
 
-  async function select(id: string | undefined) {
-    if (!id) return;
-    plan.selected = id;
+  const dragging = new Dragging((id, { id: target, where }) => {
+    const ids = plan.selection.has(id) ? plan.chosen : [id];
+    plan.change('move by hand', (document) => void moveTo(document, ids, target, where));
+  });
+  $effect(() => dragging.watch());
+
+  async function focus() {
     await tick();
-    const button = document.querySelector<HTMLElement>(`[data-select="${CSS.escape(id)}"]`);
+    const button = document.querySelector<HTMLElement>(`[data-select="${CSS.escape(plan.selected ?? '')}"]`);
     button?.focus();
     button?.scrollIntoView({ block: 'nearest' });
+  }
+
+  /** To the line so many further on; extending takes what lies between into the selection. */
+  function go(by: number, extending: boolean) {
+    const at = order.indexOf(plan.selected ?? '');
+    const id = order[Math.min(order.length - 1, Math.max(0, at + by))];
+    if (id === undefined) return;
+    if (extending) plan.selection.extendTo(id, order);
+    else plan.selected = id;
+    void focus();
   }
 
   function dose(by: number) {
@@ -52,65 +69,73 @@
     if (next) plan.setSides(row.line.id ?? '', next.word);
   }
 
-  /** Acts move the selection or the line; the focus goes with it. */
-  async function act(does: (plan: PlanState, id: string) => void) {
-    if (!plan.selected) return;
-    does(plan, plan.selected);
-    await tick();
-    await select(plan.selected);
-  }
-
   function key(event: KeyboardEvent) {
     const typing = event.target instanceof HTMLInputElement;
     if (typing || event.ctrlKey || event.metaKey || menu) return;
     const pressed = (event.altKey ? 'Alt+' : '') + event.key;
-    const found = acts.find((a) => a.key === pressed);
-    if (found) {
-      event.preventDefault();
-      void act(found.does);
-      return;
-    }
-    if (event.altKey) return;
-    const at = lines.findIndex((l) => l.line.id === plan.selected);
+    const act = acts.find((a) => a.key === pressed);
     const keys: Record<string, () => void> = {
-      ArrowDown: () => void select(lines[Math.min(lines.length - 1, at + 1)]?.line.id),
-      ArrowUp: () => void select(lines[Math.max(0, at - 1)]?.line.id),
+      ArrowDown: () => go(1, event.shiftKey),
+      ArrowUp: () => go(-1, event.shiftKey),
+      Home: () => go(-order.length, event.shiftKey),
+      End: () => go(order.length, event.shiftKey),
+      Escape: () => plan.selection.only(plan.selected),
       '+': () => dose(1),
       '=': () => dose(1),
       '-': () => dose(-1),
       s: nextSides,
       '/': onfind,
     };
-    const does = keys[event.key];
+    const does = act ? () => (act.does(plan), void focus()) : event.altKey ? undefined : keys[event.key];
     if (!does) return;
     event.preventDefault();
     does();
   }
+
+  /** The browser's own copy, cut and paste, where no text is being edited or marked. */
+  function clipboard(event: ClipboardEvent) {
+    const target = event.target as HTMLElement | null;
+    const elsewhere = target?.closest('input, textarea, dialog') || !getSelection()?.isCollapsed;
+    if (elsewhere || !event.clipboardData) return;
+    if (event.type === 'paste') paste(plan, event.clipboardData.getData('text/plain'));
+    else {
+      const text = event.type === 'cut' ? cut(plan) : copied(plan);
+      if (text === null) return;
+      event.clipboardData.setData('text/plain', text);
+    }
+    event.preventDefault();
+    void focus();
+  }
 </script>
+
+<svelte:document oncopy={clipboard} oncut={clipboard} onpaste={clipboard} />
 
 {#snippet row(item: Row, inSidedSet: boolean)}
   {#if item.kind === 'set'}
-    <SetBracket row={item}>
+    <SetBracket {plan} row={item} {dragging}>
       {#each item.rows as inner (inner.kind === 'set' ? inner.id : inner.line.id)}
         {@render row(inner, inSidedSet || Array.isArray(item.rounds))}
       {/each}
     </SetBracket>
   {:else}
     {#each item.score?.ways ?? [] as way (way.atMs)}<WayStep {way} {rollTo} />{/each}
-    <ScoreLine {plan} row={item} {inSidedSet} onsides={(id, anchor) => (menu = { id, anchor })} />
+    <ScoreLine
+      {plan}
+      row={item}
+      {inSidedSet}
+      {dragging}
+      {order}
+      onsides={(id, anchor) => (menu = { id, anchor })}
+    />
   {/if}
 {/snippet}
 
 <!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
 <div class="pb-16" onkeydown={key} role="group" aria-label="Score">
-  {#each sections as { section, fromMs, toMs, rows } (section.id)}
-    <section aria-labelledby="section-{section.id}">
-      <header class="mt-3 mr-4 flex items-baseline gap-4 border-b-2 border-line pb-1">
-        <h2 id="section-{section.id}" class="text-[19px]">{section.name}</h2>
-        <span class="text-muted">{clock(fromMs)}</span>
-        <span class="ml-auto text-muted">{clock(toMs - fromMs)}</span>
-      </header>
-      <div role="list">
+  {#each sections as { section, fromMs, toMs, rows }, i (section.id)}
+    <section aria-labelledby="section-{section.id}" {@attach dragging.section(section.id ?? '')}>
+      <SectionHead {plan} {section} {fromMs} {toMs} first={i === 0} last={i === sections.length - 1} />
+      <div role="list" class:into={dragging.at(section.id ?? '', 'into')}>
         {#each rows as item (item.kind === 'set' ? item.id : item.line.id)}{@render row(item, false)}{/each}
       </div>
       {#if rows.length === 0}
@@ -127,6 +152,17 @@
       {/if}
     </section>
   {/each}
+  <button
+    class="press mt-5 ring-1 ring-line print:hidden"
+    onclick={() => plan.change('add a section', (document) => void addSection(document))}
+    >Add a section</button
+  >
 </div>
 
 <SideMenu {plan} at={menu} onclose={() => (menu = null)} />
+
+<style>
+  .into {
+    box-shadow: 0 3px 0 -1px var(--deep);
+  }
+</style>

@@ -1,11 +1,15 @@
-import type { Move } from '../lib/api/client';
+import type { ClassFile, Item, Line, Move } from '../lib/api/client';
 import { catalogue } from '../lib/catalogue.svelte';
 import { choices, chosen } from '../lib/sides';
+import { MoveFinder } from '../moves/find';
+import { itemsFrom, keep, kept, textOf } from './clipboard';
 import {
   duplicate,
+  insertItems,
   insertLine,
+  itemsOf,
   lineOf,
-  moveBy,
+  moveAllBy,
   placeOf,
   removeItem,
   splitSection,
@@ -14,36 +18,53 @@ import {
 } from './edits';
 import type { PlanState } from './plan.svelte';
 
-/** What can be done to the selected line, by button and by key. */
+/** What can be done to the selected lines, by button and by key. */
 export interface Act {
   id: string;
   name: string;
   key: string;
-  does: (plan: PlanState, id: string) => void;
+  does: (plan: PlanState) => void;
 }
 
-const nameOf = (plan: PlanState, id: string) =>
-  catalogue.moves.get(plan.line(id)?.move ?? '')?.name ?? 'line';
+/** What the selected lines are called in the name of a step. */
+function named(plan: PlanState, ids: readonly string[]): string {
+  if (ids.length > 1) return `${ids.length} lines`;
+  const line = plan.line(ids[0] ?? '');
+  return line ? (catalogue.moves.get(line.move)?.name ?? 'line') : 'set';
+}
 
-/** Does something to the document that may move the selection. */
+/** Does something to all that is selected; what it returns is selected then. */
 function doing(
   verb: string,
-  edit: (document: NonNullable<PlanState['document']>, id: string) => string | null | boolean,
-) {
-  return (plan: PlanState, id: string) =>
-    plan.change(`${verb} ${nameOf(plan, id)}`, (document) => {
-      const next = edit(document, id);
-      if (typeof next === 'string') plan.selected = next;
+  edit: (document: ClassFile, ids: string[]) => readonly string[] | void,
+): (plan: PlanState) => void {
+  return (plan) => {
+    const ids = plan.chosen;
+    if (ids.length === 0) return;
+    plan.change(`${verb} ${named(plan, ids)}`, (document) => {
+      const next = edit(document, ids);
+      if (next) plan.selection.these(next);
     });
+  };
 }
 
-function mirror(plan: PlanState, id: string) {
-  const move = catalogue.moves.get(plan.line(id)?.move ?? '');
-  if (!move || move.sides === 'none') return;
-  plan.change(`mirror ${move.name}`, (document) => {
-    const line = lineOf(document, id);
-    if (line)
-      line.sides = swapped(move, line.sides, document.conventions?.firstSide === 'left') as typeof line.sides;
+const remove = doing('remove', (document, ids) => {
+  let next: string | null = null;
+  for (const id of ids) next = removeItem(document, id);
+  return next ? [next] : [];
+});
+
+function mirror(plan: PlanState) {
+  const leftFirst = plan.document?.conventions?.firstSide === 'left';
+  const sided = plan.chosen.filter(
+    (id) => (catalogue.moves.get(plan.line(id)?.move ?? '')?.sides ?? 'none') !== 'none',
+  );
+  if (sided.length === 0) return;
+  plan.change(`mirror ${named(plan, sided)}`, (document) => {
+    for (const id of sided) {
+      const line = lineOf(document, id)!;
+      line.sides = swapped(catalogue.moves.get(line.move)!, line.sides, leftFirst) as Line['sides'];
+    }
   });
 }
 
@@ -54,39 +75,63 @@ export function swapped(move: Move, word: string | null | undefined, leftFirst: 
   return (all[at ^ 1] ?? all[at])!.word;
 }
 
+/** Wraps what is selected, or takes the set apart that it is in. */
+function wrapping(verb: string, rounds: number | ('right' | 'left')[]): (plan: PlanState) => void {
+  return doing(verb, (document, ids) => {
+    const within = placeOf(document, ids[0]!)?.within;
+    if (within?.id) unwrap(document, within.id);
+    else wrap(document, ids, rounds);
+  });
+}
+
 export const acts: Act[] = [
-  { id: 'up', name: 'Move up', key: 'Alt+ArrowUp', does: doing('move', (d, id) => moveBy(d, id, -1)) },
-  { id: 'down', name: 'Move down', key: 'Alt+ArrowDown', does: doing('move', (d, id) => moveBy(d, id, 1)) },
-  { id: 'duplicate', name: 'Duplicate', key: 'd', does: doing('duplicate', duplicate) },
+  {
+    id: 'up',
+    name: 'Move up',
+    key: 'Alt+ArrowUp',
+    does: doing('move', (d, ids) => void moveAllBy(d, ids, -1)),
+  },
+  {
+    id: 'down',
+    name: 'Move down',
+    key: 'Alt+ArrowDown',
+    does: doing('move', (d, ids) => void moveAllBy(d, ids, 1)),
+  },
+  {
+    id: 'duplicate',
+    name: 'Duplicate',
+    key: 'd',
+    does: doing('duplicate', (document, ids) =>
+      ids.length === 1
+        ? [duplicate(document, ids[0]!)!]
+        : insertItems(document, itemsOf(document, ids), ids.at(-1)!),
+    ),
+  },
   { id: 'mirror', name: 'Mirror', key: 'm', does: mirror },
   {
     id: 'lock',
     name: 'Lock or unlock',
     key: 'x',
-    does: doing('lock', (document, id) => {
-      const line = lineOf(document, id);
-      if (line) line.locked = !line.locked;
-      return false;
+    does: doing('lock', (document, ids) => {
+      const lines = ids.map((id) => lineOf(document, id)).filter((line) => line !== undefined);
+      const locked = !lines.every((line) => line.locked);
+      for (const line of lines) line.locked = locked;
     }),
   },
   {
     id: 'wrap',
     name: 'Wrap as a mirrored set, or unwrap',
     key: 'w',
-    does: doing('wrap', (document, id) => {
-      const within = placeOf(document, id)?.within;
-      if (within?.id) unwrap(document, within.id);
-      else wrap(document, [id], ['right', 'left']);
-      return false;
-    }),
+    does: wrapping('wrap', ['right', 'left']),
   },
+  { id: 'repeat', name: 'Wrap as a repeated set, or unwrap', key: 'W', does: wrapping('repeat', 2) },
   {
     id: 'split',
     name: 'Begin a section here',
     key: 'b',
-    does: doing('begin a section at', (d, id) => (splitSection(d, id), false)),
+    does: doing('begin a section at', (document, ids) => void splitSection(document, ids[0]!)),
   },
-  { id: 'remove', name: 'Remove', key: 'Delete', does: doing('remove', (d, id) => removeItem(d, id)) },
+  { id: 'remove', name: 'Remove', key: 'Delete', does: remove },
 ];
 
 /** Puts a move into the class beside the selected line, and selects it. */
@@ -100,3 +145,40 @@ export function add(plan: PlanState, move: Move, where: 'after' | 'before' | 're
     } else plan.selected = insertLine(document, line, beside, where === 'before' ? 'before' : 'after');
   });
 }
+
+/** What is selected as text; kept whole in this browser beside it. */
+export function copied(plan: PlanState): string | null {
+  if (!plan.document || plan.chosen.length === 0) return null;
+  const items = itemsOf(plan.document, plan.chosen);
+  const text = textOf(items, catalogue.moves);
+  keep(text, items);
+  return text;
+}
+
+/** Copies what is selected, and takes it out. */
+export function cut(plan: PlanState): string | null {
+  const text = copied(plan);
+  if (text !== null) remove(plan);
+  return text;
+}
+
+/** Puts what was copied, or what a text says, after the selected line. */
+export function paste(plan: PlanState, text: string) {
+  const own = kept(text);
+  const { items, unclear } = own
+    ? { items: own, unclear: [] }
+    : itemsFrom(text, catalogue.moves, new MoveFinder([...catalogue.moves.values()], catalogue.positions));
+  plan.say(
+    [
+      items.length > 0 ? `Pasted ${countOf(items)}.` : 'Nothing in it was recognised as a move.',
+      unclear.length > 0 ? `Not recognised: ${unclear.join('; ')}` : '',
+    ].join(' '),
+  );
+  if (items.length === 0) return;
+  const beside = plan.chosen.at(-1) ?? null;
+  plan.change(`paste ${countOf(items)}`, (document) =>
+    plan.selection.these(insertItems(document, items, beside)),
+  );
+}
+
+const countOf = (items: readonly Item[]) => (items.length === 1 ? 'a line' : `${items.length} lines`);

@@ -55,11 +55,14 @@ function idsOf(document: ClassFile): Set<string> {
 }
 
 /** An id nothing in the class has yet. */
-export function freshId(document: ClassFile, letter: string): string {
-  const taken = idsOf(document);
+export const freshId = (document: ClassFile, letter: string) => fresh(idsOf(document), letter);
+
+function fresh(taken: Set<string>, letter: string): string {
   let n = taken.size + 1;
   while (taken.has(`${letter}${n}`)) n++;
-  return `${letter}${n}`;
+  const id = `${letter}${n}`;
+  taken.add(id);
+  return id;
 }
 
 /** Puts a line beside an item, at the end of a section, or of the class; returns its id. */
@@ -69,18 +72,7 @@ export function insertLine(
   beside: string | null,
   where: 'after' | 'before' = 'after',
 ): string {
-  const id = freshId(document, 'l');
-  const added = { ...line, id } as Line;
-  const place = beside ? placeOf(document, beside) : null;
-  const section = document.sections.find((s) => s.id === beside);
-  if (section) (section.items ??= []).push(added);
-  else if (place) place.list.splice(place.at + (where === 'after' ? 1 : 0), 0, added);
-  else {
-    if (document.sections.length === 0)
-      document.sections.push({ id: freshId(document, 's'), name: 'Section', part: 'build', items: [] });
-    (document.sections.at(-1)!.items ??= []).push(added);
-  }
-  return id;
+  return insertItems(document, [line as Item], beside, where)[0]!;
 }
 
 /** Takes an item out; a set left empty goes with it. Returns the id of what is next to it. */
@@ -93,22 +85,82 @@ export function removeItem(document: ClassFile, id: string): string | null {
   return next?.id ?? null;
 }
 
-function withFreshIds(document: ClassFile, item: Item): Item {
+/** A copy of an item in which everything has an id that nothing else has. */
+function withFreshIds(document: ClassFile, item: Item, taken = idsOf(document)): Item {
   const copy = JSON.parse(JSON.stringify(item)) as Item;
-  copy.id = freshId(document, isSet(copy) ? 't' : 'l');
+  copy.id = fresh(taken, isSet(copy) ? 't' : 'l');
+  if (isSet(copy)) copy.set.items = copy.set.items.map((inner) => withFreshIds(document, inner, taken));
   return copy;
+}
+
+/** Puts copies of items beside an item, at the end of a section, or of the class; returns their ids. */
+export function insertItems(
+  document: ClassFile,
+  items: readonly Item[],
+  beside: string | null,
+  where: 'after' | 'before' = 'after',
+): string[] {
+  const taken = idsOf(document);
+  const copies = items.map((item) => withFreshIds(document, item, taken));
+  const place = beside ? placeOf(document, beside) : null;
+  const section = document.sections.find((s) => s.id === beside) ?? document.sections.at(-1);
+  if (place) place.list.splice(place.at + (where === 'after' ? 1 : 0), 0, ...copies);
+  else if (section) (section.items ??= []).push(...copies);
+  else document.sections.push({ id: fresh(taken, 's'), name: 'Section', part: 'build', items: copies });
+  return copies.map((c) => c.id!);
 }
 
 /** Puts a copy after the item; returns its id. */
 export function duplicate(document: ClassFile, id: string): string | null {
   const place = placeOf(document, id);
-  if (!place) return null;
-  const copy = withFreshIds(document, place.list[place.at]!);
-  place.list.splice(place.at + 1, 0, copy);
-  // Inner lines of a set get theirs once the set has its place.
-  if (isSet(copy))
-    for (const [i, inner] of copy.set.items.entries()) copy.set.items[i] = withFreshIds(document, inner);
-  return copy.id ?? null;
+  return place ? insertItems(document, [place.list[place.at]!], id)[0]! : null;
+}
+
+/** The items themselves, in the order of the class, without those that lie in a set that is among them. */
+export function itemsOf(document: ClassFile, ids: readonly string[]): Item[] {
+  const wanted = new Set(ids);
+  const among = (items: Item[]): Item[] =>
+    items.flatMap((item) => (wanted.has(item.id ?? '') ? [item] : isSet(item) ? among(item.set.items) : []));
+  return document.sections.flatMap((s) => among(s.items ?? []));
+}
+
+/**
+ * Moves items beside an item or to the end of a section, in their order. A set cannot be moved into itself. Returns whether anything moved.
+ */
+export function moveTo(
+  document: ClassFile,
+  ids: readonly string[],
+  beside: string,
+  where: 'after' | 'before' | 'into',
+): boolean {
+  const items = itemsOf(document, ids);
+  if (items.length === 0 || items.some((i) => i.id === beside || (isSet(i) && holds(i, beside))))
+    return false;
+  for (const item of items) takeOut(document, item.id!);
+  const place = placeOf(document, beside);
+  const target = place?.list[place.at];
+  if (target && where !== 'into') place.list.splice(place.at + (where === 'after' ? 1 : 0), 0, ...items);
+  else if (target && isSet(target)) target.set.items.push(...items);
+  else (document.sections.find((s) => s.id === beside)!.items ??= []).push(...items);
+  for (const section of document.sections) section.items = withoutEmptySets(section.items ?? []);
+  return true;
+}
+
+function holds(item: Item, id: string): boolean {
+  return isSet(item) && item.set.items.some((i) => i.id === id || holds(i, id));
+}
+
+function takeOut(document: ClassFile, id: string) {
+  const place = placeOf(document, id);
+  place?.list.splice(place.at, 1);
+}
+
+function withoutEmptySets(items: Item[]): Item[] {
+  return items.filter((item) => {
+    if (!isSet(item)) return true;
+    item.set.items = withoutEmptySets(item.set.items);
+    return item.set.items.length > 0;
+  });
 }
 
 /** Moves an item one place: past its neighbour, into and out of sets, across sections. Returns whether it moved. */
@@ -138,6 +190,13 @@ export function moveBy(document: ClassFile, id: string, by: 1 | -1): boolean {
   if (by > 0) (section.items ??= []).unshift(item);
   else (section.items ??= []).push(item);
   return true;
+}
+
+/** Moves items one place, together; where the first of them cannot go on, none does. */
+export function moveAllBy(document: ClassFile, ids: readonly string[], by: 1 | -1): boolean {
+  const order = itemsOf(document, ids).map((i) => i.id!);
+  if (by > 0) order.reverse();
+  return order.every((id) => moveBy(document, id, by));
 }
 
 /** Wraps neighbouring items of one list in a set taken in rounds; returns its id, or null where they are not neighbours. */
@@ -190,4 +249,36 @@ export function mergeSection(document: ClassFile, id: string): boolean {
   const [section] = document.sections.splice(at, 1);
   (document.sections[at - 1]!.items ??= []).push(...(section!.items ?? []));
   return true;
+}
+
+/** A new section after another, or at the end; returns its id. */
+export function addSection(document: ClassFile, after: string | null = null): string {
+  const at = after ? document.sections.findIndex((s) => s.id === after) : -1;
+  const id = freshId(document, 's');
+  const section: Section = { id, name: 'Section', part: 'build', items: [] };
+  document.sections.splice(at < 0 ? document.sections.length : at + 1, 0, section);
+  return id;
+}
+
+/** Moves a section one place. Returns whether it moved. */
+export function moveSection(document: ClassFile, id: string, by: 1 | -1): boolean {
+  const at = document.sections.findIndex((s) => s.id === id);
+  if (at < 0 || !document.sections[at + by]) return false;
+  document.sections.splice(at + by, 0, ...document.sections.splice(at, 1));
+  return true;
+}
+
+/** Takes a section out with all that is in it. */
+export function removeSection(document: ClassFile, id: string): boolean {
+  const at = document.sections.findIndex((s) => s.id === id);
+  if (at < 0) return false;
+  document.sections.splice(at, 1);
+  return true;
+}
+
+/** The set of an id. */
+export function setOf(document: ClassFile, id: string): LineSet['set'] | undefined {
+  const place = placeOf(document, id);
+  const item = place?.list[place.at];
+  return item && isSet(item) ? item.set : undefined;
 }

@@ -1,6 +1,7 @@
 import { api, sentence, type Applied, type ClassFile, type Line, type Score } from '../lib/api/client';
-import { lineOf } from './edits';
+import { itemsOf, lineOf } from './edits';
 import { History } from './history';
+import { Selection } from './selection.svelte';
 
 export type Saving = 'saved' | 'waiting' | 'saving' | 'conflict' | 'refused' | 'offline';
 
@@ -17,10 +18,14 @@ export class PlanState {
   score = $state.raw<Score | null>(null);
   saving = $state<Saving>('saved');
   trouble = $state<string | null>(null);
-  selected = $state<string | null>(null);
+  /** The lines that are selected, and the one the keys act from. */
+  readonly selection = new Selection();
   /** The lines a finding concerns while it is looked at. */
   concerned = $state.raw<readonly string[]>([]);
   preview = $state.raw<{ finding: string; fix: string; label: string; answer: Applied } | null>(null);
+
+  /** What was last done, for everyone who does not see it happen. */
+  told = $state('');
 
   private etag = '';
   private timer: ReturnType<typeof setTimeout> | undefined;
@@ -30,6 +35,19 @@ export class PlanState {
   /** Counts steps, so that what is shown of the history follows it. */
   private steps = $state(0);
   private scored: Promise<void> = Promise.resolve();
+
+  get selected(): string | null {
+    return this.selection.at;
+  }
+
+  set selected(id: string | null) {
+    this.selection.only(id);
+  }
+
+  /** What is selected and still there, in the order of the class. */
+  get chosen(): string[] {
+    return this.document ? itemsOf(this.document, this.selection.all).map((item) => item.id ?? '') : [];
+  }
 
   constructor(readonly id: string) {
     this.history = new History(id);
@@ -66,6 +84,10 @@ export class PlanState {
     this.remember(name, kind);
     edit(this.document);
     this.touched();
+  }
+
+  say(text: string) {
+    this.told = text;
   }
 
   undo() {

@@ -14,6 +14,7 @@ export interface SetRow {
   id: string;
   name: string;
   rounds: number | ('right' | 'left')[];
+  pauseBetween: number;
   rows: Row[];
 }
 
@@ -36,6 +37,7 @@ export function rowsOf(document: ClassFile, score: Score | null): SectionRows[] 
           id: item.id ?? '',
           name: item.set.name ?? '',
           rounds: item.set.rounds ?? 1,
+          pauseBetween: item.set.pauseBetween ?? 0,
           rows: item.set.items.map(toRow),
         }
       : { kind: 'line', line: item as Line, score: scores.get(item.id ?? '') };

@@ -31,10 +31,12 @@
   const lines = $derived(sections.flatMap((s) => linesOf(s.rows)));
   const startOf = (id: string | null) => lines.find((l) => l.line.id === id)?.score?.occurrences[0]?.startMs;
 
-  onMount(() => {
-    void catalogue.load();
-    void plan.load().then(() => (plan.selected ??= lines[0]?.line.id ?? null));
-  });
+  // What can be done depends on what moves are, so nothing is shown before they are known.
+  async function open() {
+    await Promise.all([catalogue.load(), plan.load()]);
+    plan.selected ??= lines[0]?.line.id ?? null;
+  }
+  onMount(() => void open());
 
   let finding = $state(false);
   let keys = $state(false);
@@ -77,10 +79,11 @@
 <svelte:head><title>{plan.document?.title ?? 'Class'} · Ample Tide</title></svelte:head>
 <svelte:window onbeforeunload={leave} onkeydown={key} />
 
+<p class="sr-only" role="status">{plan.told}</p>
 {#if keys}<KeyList onclose={() => (keys = false)} />{/if}
 
 <div class="flex h-full flex-col max-md:h-auto">
-  {#if plan.document}
+  {#if plan.document && catalogue.moves.size > 0}
     <PlanHeader {plan} />
     {#if plan.saving === 'conflict'}<Conflict {plan} />{/if}
     {#if plan.trouble ?? catalogue.trouble}
@@ -99,7 +102,7 @@
       open={plan.score?.open ?? []}
       onseek={seek}
     />
-    <div class="flex flex-wrap items-center justify-between gap-x-4 pr-6">
+    <div class="flex flex-wrap items-center justify-between gap-x-2 pr-4">
       <PlanTabs id={params.id} {view} />
       {#if view === 'score'}<LineTools {plan} {finding} onfind={() => (finding = !finding)} />{/if}
     </div>
@@ -139,11 +142,11 @@
         </aside>
       </main>
     {/if}
-  {:else if plan.trouble}
+  {:else if plan.trouble ?? catalogue.trouble}
     <main class="mx-auto max-w-xl p-10">
       <h1 class="text-3xl">The class did not open</h1>
-      <p role="alert" class="my-4">{plan.trouble}</p>
-      <button class="press-deep" onclick={() => plan.load()}>Try again</button>
+      <p role="alert" class="my-4">{plan.trouble ?? catalogue.trouble}</p>
+      <button class="press-deep" onclick={() => void open()}>Try again</button>
       <a class="press ml-2 inline-flex items-center" href="#/">To the shelf</a>
     </main>
   {:else}

@@ -1,0 +1,65 @@
+import { expect, test } from 'vitest';
+import type { Item, Move, Position } from '../lib/api/client';
+import { MoveFinder } from '../moves/find';
+import { itemsFrom, textOf } from './clipboard';
+
+const move = (id: string, name: string, sides: Move['sides']) =>
+  ({
+    id,
+    name,
+    sides,
+    traditional: '',
+    areas: [],
+    positions: ['seated'],
+    props: [],
+    notFor: [],
+  }) as unknown as Move;
+const moves = new Map(
+  [
+    move('thread', 'Thread the needle', 'one-sided'),
+    move('cat', 'Cat, then cow', 'none'),
+    move('eagle', 'Eagle arms', 'crossing'),
+  ].map((m) => [m.id, m]),
+);
+const finder = new MoveFinder([...moves.values()], new Map<string, Position>());
+const read = (text: string) => itemsFrom(text, moves, finder);
+
+test('lines and sets go out as text and come back the same', () => {
+  const items = [
+    { move: 'thread', breaths: 3, sides: 'left-right' },
+    {
+      id: '',
+      set: { name: '', rounds: ['right', 'left'], items: [{ move: 'cat', rounds: 6 }, { move: 'eagle' }] },
+    },
+    { id: '', set: { name: '', rounds: 3, items: [{ move: 'eagle', seconds: 40, sides: 'over' }] } },
+  ] as unknown as Item[];
+  const text = textOf(items, moves);
+  expect(text).toBe(
+    [
+      'Thread the needle, 3 breaths, left then right',
+      'Set: right then left',
+      '  Cat, then cow, 6 rounds',
+      '  Eagle arms',
+      'Set: 3 times',
+      '  Eagle arms, 40 seconds, right on top',
+    ].join('\n'),
+  );
+  expect(read(text)).toEqual({ items, unclear: [] });
+});
+
+test('a list from elsewhere is read: bullets, numbers, slips, minutes', () => {
+  expect(
+    read('1. Thred the needle - 3 breaths\n\n• eagle arms; 2 minutes\n4:30 Cat, then cow').items,
+  ).toEqual([{ move: 'thread', breaths: 3 }, { move: 'eagle', seconds: 120 }, { move: 'cat' }]);
+});
+
+test('what is no move is told, and the rest is taken', () => {
+  expect(read('Thread the needle\nbuy oranges and milk')).toEqual({
+    items: [{ move: 'thread' }],
+    unclear: ['buy oranges and milk'],
+  });
+});
+
+test('a set of which nothing is understood is no set', () => {
+  expect(read('Set: twice over\n  zzzz qqqq').items).toEqual([]);
+});

@@ -1,0 +1,120 @@
+import type { Item, Line, LineSet, Move } from '../lib/api/client';
+import { choices } from '../lib/sides';
+import { anything, type MoveFinder } from '../moves/find';
+import { isSet } from './edits';
+
+/**
+ * Lines as text that a teacher can read, write in any editor and paste back: a line each, "Thread the needle, 3 breaths, right then left";
+ * a set says how it is taken, its lines stand indented below it. What only the class file knows (notes, own words, breath) is kept beside
+ * the text in this browser, and used when the text comes back unchanged.
+ */
+
+const indent = '  ';
+const units = ['breaths', 'rounds', 'beats', 'seconds'] as const;
+const keptAt = 'ample-tide.clipboard';
+
+export function textOf(items: readonly Item[], moves: ReadonlyMap<string, Move>, depth = 0): string {
+  return items
+    .map((item) => {
+      if (!isSet(item)) return indent.repeat(depth) + lineText(item as Line, moves);
+      const head = `${indent.repeat(depth)}Set: ${roundsText(item.set.rounds ?? 1)}`;
+      return `${head}\n${textOf(item.set.items, moves, depth + 1)}`;
+    })
+    .join('\n');
+}
+
+export const roundsText = (rounds: NonNullable<LineSet['set']['rounds']>) =>
+  typeof rounds === 'number' ? `${rounds} times` : rounds.join(' then ');
+
+function lineText(line: Line, moves: ReadonlyMap<string, Move>): string {
+  const move = moves.get(line.move);
+  const unit = units.find((u) => line[u] != null);
+  const sides = move && line.sides ? choices(move).find((c) => c.word === line.sides) : undefined;
+  return [
+    move?.name ?? line.move,
+    unit ? `${line[unit]} ${unit}` : '',
+    sides ? sides.said.map((s) => s.text).join(' then ') : '',
+  ]
+    .filter(Boolean)
+    .join(', ');
+}
+
+export interface Understood {
+  items: Item[];
+  /** Lines in which no move was recognised. */
+  unclear: string[];
+}
+
+/** Reads lines of text back; slips of the pen in a name are forgiven. */
+export function itemsFrom(text: string, moves: ReadonlyMap<string, Move>, finder: MoveFinder): Understood {
+  const byName = new Map([...moves.values()].map((m) => [m.name.toLowerCase(), m]));
+  const items: Item[] = [];
+  const unclear: string[] = [];
+  // Where lines go: the class, or the set whose head came last.
+  let into = items;
+  for (const written of text.split(/\r?\n/)) {
+    if (!written.trim()) continue;
+    const said = written.replace(/^\s*(?:[-*•]|\d+[.):]|\d+:\d\d)\s+/, '').trim();
+    const head = /^set\s*:\s*(.*)$/i.exec(said);
+    if (head) {
+      into = [];
+      items.push({ id: '', set: { name: '', rounds: roundsFrom(head[1]!), items: into } } as never);
+      continue;
+    }
+    if (!/^\s/.test(written)) into = items;
+    const line = lineFrom(said, byName, finder);
+    if (line) into.push(line as Item);
+    else unclear.push(said);
+  }
+  return { items: items.filter((i) => !isSet(i) || i.set.items.length > 0), unclear };
+}
+
+function roundsFrom(said: string): NonNullable<LineSet['set']['rounds']> {
+  const sides = said.toLowerCase().match(/right|left/g) as ('right' | 'left')[] | null;
+  return sides ?? Math.min(20, Math.max(1, Number(/\d+/.exec(said)?.[0] ?? 2)));
+}
+
+function lineFrom(
+  said: string,
+  byName: ReadonlyMap<string, Move>,
+  finder: MoveFinder,
+): Omit<Line, 'id'> | null {
+  const pieces = said.split(/\s*[,;]\s*|\s+[-–]\s+/);
+  const names = pieces.map((_, i) => pieces.slice(0, i + 1).join(', '));
+  // A name may have a comma in it: the longest that is a name is taken.
+  const name = names.reverse().find((n) => byName.has(n.toLowerCase())) ?? pieces[0]!;
+  const move = byName.get(name.toLowerCase()) ?? finder.find({ ...anything, text: name })[0];
+  if (!move) return null;
+  const rest = said.slice(name.length).toLowerCase();
+  const dose = /(\d+)\s*(breath|round|beat|second|minute)/.exec(rest);
+  const sides = choices(move).find((c) => rest.includes(c.said.map((s) => s.text).join(' then ')));
+  return { move: move.id, ...doseFrom(dose), ...(sides ? { sides: sides.word as Line['sides'] } : {}) };
+}
+
+function doseFrom(found: RegExpExecArray | null): Partial<Line> {
+  if (!found) return {};
+  const amount = Number(found[1]);
+  return found[2] === 'minute' ? { seconds: amount * 60 } : { [`${found[2]}s`]: amount };
+}
+
+/** Keeps the items of a text that was copied, for other classes and tabs too. */
+export function keep(text: string, items: readonly Item[]) {
+  try {
+    localStorage.setItem(keptAt, JSON.stringify({ text, items }));
+  } catch {
+    // Without storage the text alone is pasted.
+  }
+}
+
+/** The items of a text, exactly as they were copied, or null when it comes from elsewhere. */
+export function kept(text: string): Item[] | null {
+  try {
+    const found = JSON.parse(localStorage.getItem(keptAt) ?? 'null') as {
+      text: string;
+      items: Item[];
+    } | null;
+    return found && found.text.trim() === text.replaceAll('\r', '').trim() ? found.items : null;
+  } catch {
+    return null;
+  }
+}
