@@ -23,6 +23,9 @@ internal static class Problems
     public static ProblemHttpResult NotFound(string detail) =>
         TypedResults.Problem(title: "Not found.", statusCode: StatusCodes.Status404NotFound, detail: detail);
 
+    /// <summary>There is no such class.</summary>
+    public static ProblemHttpResult NoClass(string id) => NotFound($"There is no class '{id}'.");
+
     private sealed class Handler(ILogger<Handler> log) : IExceptionHandler
     {
         public async ValueTask<bool> TryHandleAsync(HttpContext context, Exception exception, CancellationToken cancellationToken)

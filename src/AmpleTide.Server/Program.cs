@@ -60,10 +60,16 @@ api.MapOwnMoves();
 api.MapBody();
 api.MapScore();
 api.MapClasses();
+api.MapVersions();
 api.MapSchema();
 api.MapFallback(() => Problems.NotFound("There is no such call."));
 
-using (var scope = app.Services.CreateScope()) app.Services.GetRequiredService<OwnMoves>().Load(scope.ServiceProvider.GetRequiredService<TideStore>());
+using (var scope = app.Services.CreateScope())
+{
+    var store = scope.ServiceProvider.GetRequiredService<TideStore>();
+    app.Services.GetRequiredService<OwnMoves>().Load(store);
+    Bin.Empty(store, TimeProvider.System);
+}
 if (options.Demo)
 {
     using var scope = app.Services.CreateScope();

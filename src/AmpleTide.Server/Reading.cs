@@ -37,6 +37,14 @@ internal sealed class RequestFields(JsonElement root)
     /// <summary>A text.</summary>
     public string Text(string name) => Field(name, JsonValueKind.String, "a text") is { ValueKind: JsonValueKind.String } text ? text.GetString()! : "";
 
+    /// <summary>True or false.</summary>
+    public bool Flag(string name)
+    {
+        if (root.ValueKind == JsonValueKind.Object && root.TryGetProperty(name, out var field) && field.ValueKind is JsonValueKind.True or JsonValueKind.False) return field.GetBoolean();
+        Wrong(name, "true or false is needed");
+        return false;
+    }
+
     /// <summary>A list of texts.</summary>
     public IReadOnlyList<string> Texts(string name) => Field(name, JsonValueKind.Array, "a list") is { ValueKind: JsonValueKind.Array } list
         ? [.. list.EnumerateArray().Select(t => t.ValueKind == JsonValueKind.String ? t.GetString()! : "")]

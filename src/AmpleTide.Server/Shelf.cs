@@ -27,6 +27,7 @@ internal static class Shelf
             Minutes = plan.Minutes,
             TotalMs = score.TotalMs,
             Areas = string.Join(',', plan.Theme.Areas.Select(a => a.Name())),
+            Tags = string.Join('\n', plan.Tags),
             About = About(plan),
             Tide = string.Join(',', Even(score).Select(h => h.ToString(CultureInfo.InvariantCulture))),
             Serious = findings.Count(f => f.Level == Level.Serious),

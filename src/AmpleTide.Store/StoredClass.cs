@@ -27,6 +27,15 @@ public sealed class StoredClass
     /// <summary>Its theme areas, with commas between.</summary>
     public required string Areas { get; set; }
 
+    /// <summary>Its tags, a line each.</summary>
+    public string Tags { get; set; } = "";
+
+    /// <summary>Whether it lies out of sight, behind the shelf.</summary>
+    public bool Archived { get; set; }
+
+    /// <summary>When it was deleted, in milliseconds since 1970, UTC; null while it stands on the shelf.</summary>
+    public long? DeletedAt { get; set; }
+
     /// <summary>A line about group and place.</summary>
     public required string About { get; set; }
 

@@ -8,6 +8,9 @@ public sealed class TideStore(DbContextOptions<TideStore> options) : DbContext(o
     /// <summary>The teacher's classes.</summary>
     public DbSet<StoredClass> Classes => Set<StoredClass>();
 
+    /// <summary>What the classes were before.</summary>
+    public DbSet<ClassVersion> Versions => Set<ClassVersion>();
+
     /// <summary>The teacher's own moves.</summary>
     public DbSet<OwnMove> Moves => Set<OwnMove>();
 
@@ -21,6 +24,12 @@ public sealed class TideStore(DbContextOptions<TideStore> options) : DbContext(o
         // Two tabs cannot both save on the same revision.
         stored.Property(c => c.Revision).IsConcurrencyToken();
         stored.HasIndex(c => new { c.SavedAt, c.Id });
+        // What was deleted lies in a bin for a while and can be taken out again.
+        stored.HasQueryFilter(c => c.DeletedAt == null);
+        var version = modelBuilder.Entity<ClassVersion>();
+        version.ToTable("versions");
+        version.HasKey(v => new { v.ClassId, v.Number });
+        version.HasOne<StoredClass>().WithMany().HasForeignKey(v => v.ClassId).OnDelete(DeleteBehavior.Cascade);
         var move = modelBuilder.Entity<OwnMove>();
         move.ToTable("moves");
         move.HasKey(m => m.Id);

@@ -2,6 +2,8 @@ using System.Diagnostics;
 using System.Net;
 using System.Net.Sockets;
 using System.Text;
+using AmpleTide.Store;
+using Microsoft.EntityFrameworkCore;
 
 namespace AmpleTide.Server.Tests;
 
@@ -25,6 +27,14 @@ public sealed class RunningServer : IAsyncLifetime
         while (await process.StandardOutput.ReadLineAsync() is { } line)
             if (line.Contains("127.0.0.1", StringComparison.Ordinal)) return;
         throw new InvalidOperationException("The server did not start: " + await process.StandardError.ReadToEndAsync());
+    }
+
+    /// <summary>The store it writes to, for a test to look into or to let time pass in.</summary>
+    public TideStore Store()
+    {
+        var options = new DbContextOptionsBuilder<TideStore>();
+        StoreSetup.Use(options, StoreSetup.FileIn(Data));
+        return new(options.Options);
     }
 
     /// <summary>Ends it as a power cut would.</summary>

@@ -3,10 +3,19 @@ namespace AmpleTide.Server.Answers;
 /// <summary>A class on the shelf.</summary>
 public sealed record ShelfEntry(
     string Id, string Title, double Minutes, int TotalMs, IReadOnlyList<string> Areas, string About, IReadOnlyList<int> Tide,
-    int Serious, int Notable, DateTimeOffset SavedAt);
+    int Serious, int Notable, DateTimeOffset SavedAt, IReadOnlyList<string> Tags, bool Archived);
 
 /// <summary>A page of the shelf, last saved first.</summary>
 public sealed record ShelfAnswer(IReadOnlyList<ShelfEntry> Items, int Total);
+
+/// <summary>A version of a class: as it was at the end of a sitting, or when it was given a name.</summary>
+public sealed record VersionEntry(int Number, DateTimeOffset SavedAt, string Name, int TotalMs);
+
+/// <summary>Whether a class lies behind the shelf.</summary>
+public sealed record ArchivedRequest(bool Archived);
+
+/// <summary>What a version is to be called.</summary>
+public sealed record VersionName(string Name);
 
 /// <summary>How the server is.</summary>
 public sealed record HealthAnswer(string Status, string Catalogue, string Version);

@@ -6,6 +6,7 @@ using AmpleTide.Formats;
 using AmpleTide.Server.Answers;
 using AmpleTide.Store;
 using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Net.Http.Headers;
 
@@ -16,6 +17,9 @@ internal static class ClassEndpoints
 {
     private const int MostOnAPage = 200;
 
+    // SQLITE_CONSTRAINT: of two saves at once both noted a version of the same number.
+    private const int ConstraintFailed = 19;
+
     public static void MapClasses(this IEndpointRouteBuilder api)
     {
         api.MapGet("/classes", List);
@@ -23,6 +27,8 @@ internal static class ClassEndpoints
         api.MapGet("/classes/{id}", Get).Produces<JsonElement>();
         api.MapPut("/classes/{id}", Save).Accepts<JsonElement>("application/json");
         api.MapDelete("/classes/{id}", Delete);
+        api.MapPost("/classes/{id}/restore", Restore);
+        api.MapPut("/classes/{id}/archived", Archive).Accepts<ArchivedRequest>("application/json");
         api.MapGet("/classes/{id}/export", Export);
     }
 
@@ -30,10 +36,11 @@ internal static class ClassEndpoints
     {
         (page, size) = (Math.Max(1, page), Math.Clamp(size, 1, MostOnAPage));
         var rows = await store.Classes.AsNoTracking().OrderByDescending(c => c.SavedAt).ThenBy(c => c.Id).Skip((page - 1) * size).Take(size)
-            .Select(c => new { c.Id, c.Title, c.Minutes, c.TotalMs, c.Areas, c.About, c.Tide, c.Serious, c.Notable, c.SavedAt }).ToListAsync();
+            .Select(c => new { c.Id, c.Title, c.Minutes, c.TotalMs, c.Areas, c.About, c.Tide, c.Serious, c.Notable, c.SavedAt, c.Tags, c.Archived }).ToListAsync();
         var items = rows.Select(c => new ShelfEntry(
             c.Id, c.Title, c.Minutes, c.TotalMs, c.Areas.Split(',', StringSplitOptions.RemoveEmptyEntries), c.About, Shelf.TideOf(c.Tide),
-            c.Serious, c.Notable, DateTimeOffset.FromUnixTimeMilliseconds(c.SavedAt)));
+            c.Serious, c.Notable, DateTimeOffset.FromUnixTimeMilliseconds(c.SavedAt),
+            c.Tags.Split('\n', StringSplitOptions.RemoveEmptyEntries), c.Archived));
         return TypedResults.Ok(new ShelfAnswer([.. items], await store.Classes.CountAsync()));
     }
 
@@ -45,8 +52,12 @@ internal static class ClassEndpoints
             return TypedResults.Problem(title: "The class is there already.", statusCode: 409, detail: $"A class with the id '{plan.Id}' is stored; save it with PUT.");
         var adopted = own.Adopt(plan.Embedded, store, clock.GetUtcNow().ToUnixTimeMilliseconds());
         var row = Shelf.Row(plan with { Embedded = [] }, adopted.House, clock);
+        await using var both = await store.Database.BeginTransactionAsync();
+        // One of that id in the bin gives way.
+        await store.Classes.IgnoreQueryFilters().Where(c => c.Id == plan.Id && c.DeletedAt != null).ExecuteDeleteAsync();
         store.Add(row);
         await store.SaveChangesAsync();
+        await both.CommitAsync();
         adopted.TakeIn();
         request.HttpContext.Response.Headers.Location = $"/api/classes/{Uri.EscapeDataString(plan.Id)}";
         return Document(request.HttpContext, row, StatusCodes.Status201Created);
@@ -55,7 +66,7 @@ internal static class ClassEndpoints
     private static async Task<IResult> Get(string id, HttpContext context, TideStore store)
     {
         var row = await store.Classes.AsNoTracking().FirstOrDefaultAsync(c => c.Id == id);
-        if (row is null) return Missing(id);
+        if (row is null) return Problems.NoClass(id);
         return context.Request.GetTypedHeaders().IfNoneMatch.Any(t => t.Compare(Tag(row), false))
             ? TypedResults.StatusCode(StatusCodes.Status304NotModified)
             : Document(context, row, StatusCodes.Status200OK);
@@ -67,31 +78,52 @@ internal static class ClassEndpoints
         if (plan.Id.Length == 0) plan = plan with { Id = id };
         if (plan.Id != id) return Problems.Unusable([new("/id", $"is '{plan.Id}', but the address says '{id}'")]);
         var row = await store.Classes.FirstOrDefaultAsync(c => c.Id == id);
-        if (row is null) return Missing(id);
+        if (row is null) return Problems.NoClass(id);
         if (Refused(request, row) is { } refused) return refused;
         var adopted = own.Adopt(plan.Embedded, store, clock.GetUtcNow().ToUnixTimeMilliseconds());
         var fresh = Shelf.Row(plan with { Embedded = [] }, adopted.House, clock);
-        fresh.Revision = row.Revision + 1;
+        (fresh.Revision, fresh.Archived) = (row.Revision + 1, row.Archived);
+        await Versions.Note(store, row, fresh);
         store.Entry(row).CurrentValues.SetValues(fresh);
         if (await Store(store, request.HttpContext, row) is { } changed) return changed;
         adopted.TakeIn();
         return Document(request.HttpContext, row, StatusCodes.Status200OK);
     }
 
-    private static async Task<IResult> Delete(string id, HttpRequest request, TideStore store)
+    private static async Task<IResult> Delete(string id, HttpRequest request, TideStore store, TimeProvider clock)
     {
         var row = await store.Classes.FirstOrDefaultAsync(c => c.Id == id);
-        if (row is null) return Missing(id);
+        if (row is null) return Problems.NoClass(id);
         if (request.GetTypedHeaders().IfMatch.Count > 0 && Refused(request, row) is { } refused) return refused;
-        store.Remove(row);
+        row.DeletedAt = clock.GetUtcNow().ToUnixTimeMilliseconds();
+        row.Revision++;
         return await Store(store, request.HttpContext, row) ?? TypedResults.NoContent();
+    }
+
+    // Takes a class out of the bin.
+    private static async Task<IResult> Restore(string id, TideStore store)
+    {
+        var taken = await store.Classes.IgnoreQueryFilters().Where(c => c.Id == id && c.DeletedAt != null)
+            .ExecuteUpdateAsync(set => set.SetProperty(c => c.DeletedAt, (long?)null));
+        return taken == 0 ? Problems.NotFound($"There is no class '{id}' in the bin.") : TypedResults.NoContent();
+    }
+
+    // Behind the shelf or on it; the class itself is not changed.
+    private static async Task<IResult> Archive(string id, HttpRequest request, TideStore store)
+    {
+        using var body = await Reading.Json(request);
+        var fields = new RequestFields(body.RootElement);
+        var archived = fields.Flag("archived");
+        fields.Check();
+        var changed = await store.Classes.Where(c => c.Id == id).ExecuteUpdateAsync(set => set.SetProperty(c => c.Archived, archived));
+        return changed == 0 ? Problems.NoClass(id) : TypedResults.NoContent();
     }
 
     private static async Task<IResult> Export(string id, TideStore store, string @as = "tide")
     {
         if (@as != "tide") return Problems.Unusable([new("/as", $"'{@as}' is not one of tide")], "The class cannot be exported like that.");
         var row = await store.Classes.AsNoTracking().FirstOrDefaultAsync(c => c.Id == id);
-        if (row is null) return Missing(id);
+        if (row is null) return Problems.NoClass(id);
         using var document = JsonDocument.Parse(row.Document);
         var name = string.Concat(row.Title.Select(c => char.IsLetterOrDigit(c) ? char.ToLowerInvariant(c) : '-')).Trim('-');
         var plan = TideReader.Read(document.RootElement);
@@ -106,7 +138,7 @@ internal static class ClassEndpoints
             await store.SaveChangesAsync(context.RequestAborted);
             return null;
         }
-        catch (DbUpdateConcurrencyException)
+        catch (DbUpdateException error) when (error is DbUpdateConcurrencyException || error.InnerException is SqliteException { SqliteErrorCode: ConstraintFailed })
         {
             return Changed(row);
         }
@@ -123,8 +155,6 @@ internal static class ClassEndpoints
     private static ProblemHttpResult Changed(StoredClass row) => TypedResults.Problem(
         title: "The class was changed elsewhere.", statusCode: StatusCodes.Status412PreconditionFailed,
         detail: "Another tab or device saved it first. Nothing was overwritten.", extensions: [new("etag", Tag(row).ToString())]);
-
-    private static ProblemHttpResult Missing(string id) => Problems.NotFound($"There is no class '{id}'.");
 
     private static EntityTagHeaderValue Tag(StoredClass row) => new($"\"{row.Revision.ToString(CultureInfo.InvariantCulture)}\"");
 

@@ -16,6 +16,33 @@ namespace AmpleTide.Store.Migrations
 #pragma warning disable 612, 618
             modelBuilder.HasAnnotation("ProductVersion", "10.0.12");
 
+            modelBuilder.Entity("AmpleTide.Store.ClassVersion", b =>
+                {
+                    b.Property<string>("ClassId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Number")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Document")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SavedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("TotalMs")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("ClassId", "Number");
+
+                    b.ToTable("versions", (string)null);
+                });
+
             modelBuilder.Entity("AmpleTide.Store.OwnMove", b =>
                 {
                     b.Property<string>("Id")
@@ -44,9 +71,15 @@ namespace AmpleTide.Store.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<bool>("Archived")
+                        .HasColumnType("INTEGER");
+
                     b.Property<string>("Areas")
                         .IsRequired()
                         .HasColumnType("TEXT");
+
+                    b.Property<long?>("DeletedAt")
+                        .HasColumnType("INTEGER");
 
                     b.Property<string>("Document")
                         .IsRequired()
@@ -68,6 +101,10 @@ namespace AmpleTide.Store.Migrations
                     b.Property<int>("Serious")
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("Tags")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Tide")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -84,6 +121,15 @@ namespace AmpleTide.Store.Migrations
                     b.HasIndex("SavedAt", "Id");
 
                     b.ToTable("classes", (string)null);
+                });
+
+            modelBuilder.Entity("AmpleTide.Store.ClassVersion", b =>
+                {
+                    b.HasOne("AmpleTide.Store.StoredClass", null)
+                        .WithMany()
+                        .HasForeignKey("ClassId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
                 });
 #pragma warning restore 612, 618
         }
