@@ -3,6 +3,8 @@ using AmpleTide.Formats;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
+using Microsoft.Data.Sqlite;
+using Microsoft.EntityFrameworkCore;
 
 namespace AmpleTide.Server;
 
@@ -26,6 +28,8 @@ internal static class Problems
     /// <summary>There is no such class.</summary>
     public static ProblemHttpResult NoClass(string id) => NotFound($"There is no class '{id}'.");
 
+    private const int DiskFull = 13; // SQLITE_FULL
+
     private sealed class Handler(ILogger<Handler> log) : IExceptionHandler
     {
         public async ValueTask<bool> TryHandleAsync(HttpContext context, Exception exception, CancellationToken cancellationToken)
@@ -40,6 +44,8 @@ internal static class Problems
                 BadHttpRequestException bad => TypedResults.Problem(
                     title: bad.StatusCode == 413 ? "The request is too large." : "The request cannot be read.", statusCode: bad.StatusCode,
                     detail: bad.StatusCode == 413 ? $"A class takes at most {Reading.MostBytes / 1024} KiB." : bad.Message),
+                SqliteException { SqliteErrorCode: DiskFull } or DbUpdateException { InnerException: SqliteException { SqliteErrorCode: DiskFull } } =>
+                    TypedResults.Problem(title: "The disk is full.", statusCode: StatusCodes.Status507InsufficientStorage, detail: "Nothing was changed. Make room, then save again."),
                 _ => null,
             };
             if (answer is null)

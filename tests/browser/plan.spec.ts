@@ -95,7 +95,7 @@ test('the tab that saves second is told, and can keep its own or take the other'
   await expect(other.getByText('Saved', { exact: true })).toBeVisible();
 
   await line(page, 'l1').getByRole('button', { name: 'More breaths' }).click();
-  await expect(page.getByRole('alert')).toContainText('Another tab saved this class first.');
+  await expect(page.getByRole('alert')).toContainText('Another tab saved this class first');
   await page.getByRole('button', { name: 'Take theirs' }).click();
   await expect(line(page, 'l3').getByRole('textbox')).toHaveValue('4');
   await expect(line(page, 'l1').getByRole('textbox')).toHaveValue('3');
@@ -103,7 +103,7 @@ test('the tab that saves second is told, and can keep its own or take the other'
   await line(page, 'l1').getByRole('button', { name: 'More breaths' }).click();
   await expect(page.getByText('Saved', { exact: true })).toBeVisible();
   await line(other, 'l2').getByRole('button', { name: 'Fewer breaths' }).click();
-  await expect(other.getByRole('alert')).toContainText('Another tab saved this class first.');
+  await expect(other.getByRole('alert')).toContainText('Another tab saved this class first');
   await other.getByRole('button', { name: 'Keep mine' }).click();
   await expect(other.getByText('Saved', { exact: true })).toBeVisible();
   await page.reload();

@@ -98,8 +98,11 @@
   />
   <div class="mt-2 flex flex-wrap gap-2 text-[14px]">
     {#each [['counter', 'Takes it back'], ['preparation', 'Makes ready'], ['theme', 'On the theme'], ['rest', 'Is still']] as const as [word, name] (word)}
-      <button class="press" aria-pressed={need === word} disabled={!plan.selected} onclick={() => ask(word)}
-        >{name}</button
+      <button
+        class="press"
+        aria-pressed={need === word}
+        disabled={!plan.selected || plan.offline}
+        onclick={() => ask(word)}>{name}</button
       >
     {/each}
     <select class="field w-auto" aria-label="Family" bind:value={family}>

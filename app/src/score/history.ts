@@ -1,4 +1,5 @@
 import { del, get, set } from 'idb-keyval';
+import { same } from '../versions/outline';
 
 /** A step that can be undone: what it was called, and the document before it. */
 export interface Step {
@@ -14,6 +15,10 @@ interface Kept {
 
 const keyOf = (id: string) => `ample-tide.history.${id}`;
 
+// All steps are written at once, so not at every key.
+const keepAfterMs = 400;
+const oneStepMs = 3000;
+
 /**
  * What was done to a class, step by step, without limit; it lies in the browser's database and survives a reload. Edits of one thing in a
  * row (a dose tapped five times) are one step.
@@ -23,19 +28,26 @@ export class History {
   future: Step[] = [];
   private lastKind = '';
   private lastAt = 0;
+  private timer: ReturnType<typeof setTimeout> | undefined;
+  private write: (() => void) | null = null;
 
-  constructor(private id: string) {}
+  constructor(private id: string) {
+    addEventListener('pagehide', () => this.write?.());
+  }
 
-  /** What was kept, if the class is still as it was then. */
+  /** What was kept. Where the class went on without it (the tab was killed, another one saved) that is one step more. */
   async load(now: string): Promise<void> {
     const kept = await get<Kept>(keyOf(this.id)).catch(() => undefined);
-    if (kept?.now === now) [this.past, this.future] = [kept.past, kept.future];
-    else void del(keyOf(this.id)).catch(() => undefined);
+    if (!kept) return;
+    [this.past, this.future] = [kept.past, kept.future];
+    if (same(JSON.parse(kept.now), JSON.parse(now))) return;
+    this.past.push({ name: 'changes since last time', before: kept.now });
+    this.future = [];
   }
 
   /** Remembers the document as it was before a step. */
   did(name: string, before: string, kind: string, atMs: number): void {
-    const goesOn = kind !== '' && kind === this.lastKind && atMs - this.lastAt < 3000;
+    const goesOn = kind !== '' && kind === this.lastKind && atMs - this.lastAt < oneStepMs;
     if (!goesOn) this.past.push({ name, before });
     this.future = [];
     [this.lastKind, this.lastAt] = [kind, atMs];
@@ -55,9 +67,19 @@ export class History {
     return step;
   }
 
-  keep(now: string): void {
-    void set(keyOf(this.id), { past: this.past, future: this.future, now } satisfies Kept).catch(
-      () => undefined,
-    );
+  /** Writes it down shortly, with the class as it is then. */
+  keep(now: () => string): void {
+    clearTimeout(this.timer);
+    this.write = () => {
+      this.write = null;
+      void set(keyOf(this.id), { past: this.past, future: this.future, now: now() } satisfies Kept).catch(
+        () => undefined,
+      );
+    };
+    this.timer = setTimeout(() => this.write?.(), keepAfterMs);
+  }
+
+  forget() {
+    return del(keyOf(this.id)).catch(() => undefined);
   }
 }

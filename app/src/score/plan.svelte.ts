@@ -1,23 +1,21 @@
 import { api, sentence, type Applied, type ClassFile, type Line, type Score } from '../lib/api/client';
+import { both } from '../versions/merge';
 import { itemsOf, lineOf } from './edits';
 import { History } from './history';
+import { Saver } from './saver.svelte';
 import { Selection } from './selection.svelte';
-
-export type Saving = 'saved' | 'waiting' | 'saving' | 'conflict' | 'refused' | 'offline';
 
 const units = ['breaths', 'rounds', 'beats', 'seconds'] as const;
 export type Unit = (typeof units)[number];
-
-// Long enough that a run of taps on + is one save, short enough that nobody waits for it.
-const saveAfterMs = 500;
-const retryAfterMs = 4000;
 
 /** What the teacher is doing with one class: the document being edited, its score, and whether it is saved. */
 export class PlanState {
   document = $state<ClassFile | null>(null);
   score = $state.raw<Score | null>(null);
-  saving = $state<Saving>('saved');
-  trouble = $state<string | null>(null);
+  /** What could not be worked out, and why. */
+  private unscored = $state<string | null>(null);
+  /** Whether the last question reached nobody: time and findings are then those of the last answer. */
+  offline = $state(false);
   /** The lines that are selected, and the one the keys act from. */
   readonly selection = new Selection();
   /** The lines a finding concerns while it is looked at. */
@@ -27,8 +25,7 @@ export class PlanState {
   /** What was last done, for everyone who does not see it happen. */
   told = $state('');
 
-  private etag = '';
-  private timer: ReturnType<typeof setTimeout> | undefined;
+  readonly saver: Saver;
   private scoring: AbortController | null = null;
   private revision = 0;
   private history: History;
@@ -51,28 +48,25 @@ export class PlanState {
 
   constructor(readonly id: string) {
     this.history = new History(id);
+    this.saver = new Saver(
+      id,
+      () => this.document,
+      () => {
+        if (this.offline) void this.rescore();
+      },
+    );
+  }
+
+  get trouble(): string | null {
+    return this.saver.trouble ?? this.unscored;
   }
 
   async load() {
-    this.trouble = null;
-    try {
-      const { data, response, error } = await api.GET('/api/classes/{id}', {
-        params: { path: { id: this.id } },
-        cache: 'no-store',
-      });
-      if (error) {
-        this.trouble = sentence(error);
-        return;
-      }
-      this.etag = response.headers.get('etag') ?? '';
-      this.document = data as unknown as ClassFile;
-      this.saving = 'saved';
-      await this.history.load(this.text());
-      this.steps++;
-      await this.rescore();
-    } catch (problem) {
-      this.trouble = sentence(problem);
-    }
+    this.document = await this.saver.open();
+    if (!this.document) return;
+    await this.history.load(this.text());
+    this.steps++;
+    await this.rescore();
   }
 
   /**
@@ -155,11 +149,11 @@ export class PlanState {
       const { data, error } = await api.POST('/api/apply', {
         body: { class: $state.snapshot(this.document), finding, fix } as never,
       });
-      if (error) this.trouble = sentence(error);
+      if (error) this.unscored = sentence(error);
       else if (revision === this.revision)
         this.preview = { finding, fix, label, answer: data as unknown as Applied };
-    } catch (problem) {
-      this.trouble = sentence(problem);
+    } catch {
+      this.offline = true;
     }
   }
 
@@ -174,51 +168,35 @@ export class PlanState {
     this.touched(false);
   }
 
+  /** Puts another document in the place of this one, as a step that can be undone. */
+  replace(name: string, document: ClassFile) {
+    this.remember(name);
+    this.document = document;
+    this.touched();
+  }
+
+  /** Another tab was first: what it saved stands, and what was here can be had back with undo. */
   async takeTheirs() {
-    clearTimeout(this.timer);
-    await this.load();
+    if (!this.saver.theirs) return;
+    this.replace('take what was saved elsewhere', this.saver.theirs);
+    await this.saver.settle();
   }
 
-  /** The teacher saw that another tab was first, and wants this one to stand. */
-  async keepMine() {
-    const { response } = await api.GET('/api/classes/{id}', {
-      params: { path: { id: this.id } },
-      cache: 'no-store',
-    });
-    this.etag = response.headers.get('etag') ?? this.etag;
-    await this.save();
-  }
+  /** Another tab was first, and this one is to stand. */
+  keepMine = () => this.saver.settle();
 
-  async save() {
-    clearTimeout(this.timer);
-    if (!this.document) return;
-    const revision = this.revision;
-    this.saving = 'saving';
-    try {
-      const { error, response } = await api.PUT('/api/classes/{id}', {
-        params: { path: { id: this.id } },
-        headers: { 'If-Match': this.etag },
-        body: $state.snapshot(this.document) as never,
-      });
-      if (response.status === 412) {
-        this.saving = 'conflict';
-      } else if (error) {
-        this.saving = 'refused';
-        this.trouble = sentence(error);
-      } else {
-        this.etag = response.headers.get('etag') ?? '';
-        this.saving = revision === this.revision ? 'saved' : 'waiting';
-        if (this.saving === 'waiting') this.saveSoon(saveAfterMs);
-      }
-    } catch {
-      this.saving = 'offline';
-      this.saveSoon(retryAfterMs);
-    }
-  }
-
-  /** Whether leaving now would lose something. */
-  get unsaved(): boolean {
-    return this.saving !== 'saved';
+  /** Another tab was first: the changes of both, in one class. */
+  async takeBoth() {
+    const { base, theirs } = this.saver;
+    if (!base || !theirs || !this.document) return;
+    const { document, clashes } = both(base, $state.snapshot(this.document) as ClassFile, theirs);
+    this.replace('take both', document);
+    this.say(
+      clashes.length === 0
+        ? 'Both are in the class now.'
+        : `Both are in the class now; where both changed the same, yours stands: ${clashes.length} times.`,
+    );
+    await this.saver.settle();
   }
 
   /** When the last change has been scored. */
@@ -236,16 +214,9 @@ export class PlanState {
   private touched(score = true) {
     this.revision++;
     this.preview = null;
-    this.history.keep(this.text());
+    this.history.keep(() => this.text());
+    this.saver.touched();
     if (score) this.scored = this.rescore();
-    if (this.saving === 'conflict') return;
-    if (this.saving !== 'saving') this.saving = 'waiting';
-    this.saveSoon(saveAfterMs);
-  }
-
-  private saveSoon(ms: number) {
-    clearTimeout(this.timer);
-    this.timer = setTimeout(() => void this.save(), ms);
   }
 
   private async rescore() {
@@ -259,13 +230,11 @@ export class PlanState {
         signal: asked.signal,
       });
       if (asked.signal.aborted) return;
-      if (error) this.trouble = sentence(error);
-      else {
-        this.score = data;
-        this.trouble = null;
-      }
-    } catch (problem) {
-      if (!asked.signal.aborted) this.trouble = sentence(problem);
+      this.offline = false;
+      if (error) this.unscored = sentence(error);
+      else [this.score, this.unscored] = [data, null];
+    } catch {
+      if (!asked.signal.aborted) this.offline = true;
     }
   }
 }

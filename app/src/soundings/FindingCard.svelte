@@ -58,6 +58,8 @@
       <button
         class="press text-[14px]"
         aria-pressed={looked?.fix === fix.id}
+        disabled={plan.offline}
+        title={plan.offline ? 'Waits until the server can be reached' : undefined}
         onclick={() => plan.look(finding.id, fix.id, fix.label)}
       >
         {fix.label}

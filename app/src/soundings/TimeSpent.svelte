@@ -1,17 +1,47 @@
 <script lang="ts">
   import type { Score } from '../lib/api/client';
+  import { catalogue } from '../lib/catalogue.svelte';
   import { clock } from '../lib/time';
+  import type { SectionRows } from '../score/rows';
 
-  const { score }: { score: Score } = $props();
+  interface Props {
+    score: Score;
+    sections: SectionRows[];
+    ongo: (id: string) => void;
+  }
 
+  const { score, sections, ongo }: Props = $props();
+
+  const restMs = $derived(
+    score.lines
+      .filter((l) => kindOf(l.id) === 'rest')
+      .flatMap((l) => l.occurrences)
+      .reduce((sum, o) => sum + o.ms - o.talkMs, 0),
+  );
   const parts = $derived(
     [
-      { name: 'breath', ms: score.time.breath, fill: 'var(--water-top)' },
+      { name: 'breath', ms: score.time.breath - restMs, fill: 'var(--water-top)' },
+      { name: 'rest', ms: restMs, fill: 'var(--water-bottom)' },
       { name: 'talk', ms: score.time.talk, fill: 'var(--fig-right)' },
       { name: 'ways', ms: score.time.ways, fill: 'var(--fig-prop-edge)' },
       { name: 'pauses', ms: score.time.pauses, fill: 'var(--fig-left)' },
     ].filter((p) => p.ms > 0),
   );
+  const longest = $derived(Math.max(1, ...sections.map((s) => s.toMs - s.fromMs)));
+
+  const moveOf = $derived(new Map(sections.flatMap((s) => linesIn(s.rows))));
+
+  function linesIn(rows: SectionRows['rows']): [string, string][] {
+    return rows.flatMap((row) =>
+      row.kind === 'set' ? linesIn(row.rows) : [[row.line.id ?? '', row.line.move] as [string, string]],
+    );
+  }
+
+  function kindOf(line: string): string | undefined {
+    return catalogue.moves.get(moveOf.get(line) ?? '')?.kind;
+  }
+
+  const firstOf = (section: SectionRows) => linesIn(section.rows)[0]?.[0];
 </script>
 
 <section aria-labelledby="spent" class="mt-6">
@@ -28,4 +58,28 @@
       </div>
     {/each}
   </dl>
+  {#if sections.length > 1}
+    <h3 class="mt-4 mb-1 text-[15px]">By section</h3>
+    <ul class="text-[14px]">
+      {#each sections as s (s.section.id)}
+        {@const first = firstOf(s)}
+        <li>
+          <button
+            class="grid min-h-10 w-full grid-cols-[minmax(0,1fr)_90px_44px] items-center gap-3 text-left"
+            disabled={!first}
+            onclick={() => first && ongo(first)}
+          >
+            <span class="truncate text-muted">{s.section.name || 'Section'}</span>
+            <span class="h-2 overflow-hidden rounded-full bg-band" aria-hidden="true"
+              ><span
+                class="block h-full rounded-full bg-deep"
+                style="width: {((s.toMs - s.fromMs) / longest) * 100}%"
+              ></span></span
+            >
+            <span class="text-right">{clock(s.toMs - s.fromMs)}</span>
+          </button>
+        </li>
+      {/each}
+    </ul>
+  {/if}
 </section>

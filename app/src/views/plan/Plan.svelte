@@ -72,7 +72,7 @@
   }
 
   function leave(event: BeforeUnloadEvent) {
-    if (plan.unsaved) event.preventDefault();
+    if (plan.saver.loses) event.preventDefault();
   }
 </script>
 
@@ -85,7 +85,13 @@
 <div class="flex h-full flex-col max-md:h-auto">
   {#if plan.document && catalogue.moves.size > 0}
     <PlanHeader {plan} />
-    {#if plan.saving === 'conflict'}<Conflict {plan} />{/if}
+    {#if plan.saver.theirs}<Conflict {plan} />{/if}
+    {#if plan.offline}
+      <p role="status" class="mx-6 mb-2 rounded-xl bg-sand px-4 py-2">
+        The server cannot be reached. Go on: what you change is kept here and sent later. Time and findings
+        are those of before, and what needs them waits.
+      </p>
+    {/if}
     {#if plan.trouble ?? catalogue.trouble}
       <p role="alert" class="mx-6 mb-2 rounded-xl bg-sand px-4 py-2">{plan.trouble ?? catalogue.trouble}</p>
     {/if}
@@ -138,7 +144,7 @@
           {#if finding}<Finder {plan} onclose={closeFinder} />{/if}
           <LineDetails {plan} />
           <Soundings {plan} ongo={go} />
-          {#if plan.score}<TimeSpent score={plan.score} />{/if}
+          {#if plan.score}<TimeSpent score={plan.score} {sections} ongo={go} />{/if}
         </aside>
       </main>
     {/if}

@@ -41,7 +41,7 @@
     {/if}
   </div>
   <div class="flex items-center gap-4 max-lg:ml-auto">
-    <span class="w-32 text-[14px] text-muted max-lg:w-auto" role="status">{saved[plan.saving]}</span>
+    <span class="w-32 text-[14px] text-muted max-lg:w-auto" role="status">{saved[plan.saver.state]}</span>
     <ThemeButton />
   </div>
 </header>

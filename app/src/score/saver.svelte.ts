@@ -1,0 +1,161 @@
+import { api, sentence, type ClassFile } from '../lib/api/client';
+import { same } from '../versions/outline';
+import { dropDraft, keepDraft, readDraft } from './draft';
+
+export type Saving = 'saved' | 'waiting' | 'saving' | 'conflict' | 'refused' | 'offline';
+
+// Long enough that a run of taps on + is one save, short enough that nobody waits for it.
+const saveAfterMs = 500;
+const retryAfterMs = 4000;
+
+/**
+ * Brings a class to the server and keeps it in this browser until it is there. Nobody's work is overwritten unseen: where another tab was
+ * first, `theirs` holds what it saved until the teacher has chosen.
+ */
+export class Saver {
+  state = $state<Saving>('saved');
+  trouble = $state<string | null>(null);
+  theirs = $state.raw<ClassFile | null>(null);
+  /** The class as the server last had it. */
+  base: ClassFile | null = null;
+
+  private etag = '';
+  private theirTag = '';
+  private revision = 0;
+  private timer: ReturnType<typeof setTimeout> | undefined;
+  /** Whether this browser keeps what is not saved yet. */
+  private kept = true;
+
+  constructor(
+    private id: string,
+    private current: () => ClassFile | null,
+    private onreached: () => void,
+  ) {}
+
+  /** The class to work on: what this browser kept where the server does not have it yet, else what the server has; null with `trouble`. */
+  async open(): Promise<ClassFile | null> {
+    this.trouble = null;
+    const draft = await readDraft(this.id);
+    try {
+      const { data, response, error } = await this.ask();
+      if (error) {
+        this.trouble = sentence(error);
+        return null;
+      }
+      const theirs = data as unknown as ClassFile;
+      const tag = response.headers.get('etag') ?? '';
+      if (!draft?.unsaved || same(draft.now, theirs)) {
+        [this.base, this.etag, this.state] = [theirs, tag, 'saved'];
+        return theirs;
+      }
+      if (draft.etag === tag) {
+        [this.base, this.etag, this.state] = [theirs, tag, 'waiting'];
+        this.soon(saveAfterMs);
+      } else {
+        [this.base, this.etag] = [draft.base, draft.etag];
+        [this.theirs, this.theirTag, this.state] = [theirs, tag, 'conflict'];
+      }
+      return draft.now;
+    } catch (problem) {
+      if (!draft) {
+        this.trouble = sentence(problem);
+        return null;
+      }
+      [this.base, this.etag, this.state] = [draft.base, draft.etag, 'offline'];
+      this.soon(retryAfterMs);
+      return draft.now;
+    }
+  }
+
+  /** The class was changed: it is kept here at once, and goes to the server soon. */
+  touched() {
+    this.revision++;
+    void this.keep(true);
+    if (this.state === 'conflict') return;
+    if (this.state !== 'saving') this.state = 'waiting';
+    this.soon(saveAfterMs);
+  }
+
+  /** The teacher has seen what the other tab saved, and what is on the page now is to stand. */
+  async settle() {
+    if (!this.theirs) return;
+    [this.base, this.etag, this.theirs] = [this.theirs, this.theirTag, null];
+    await this.save();
+  }
+
+  /** Whether leaving now would lose something. */
+  get loses(): boolean {
+    return this.state !== 'saved' && !this.kept;
+  }
+
+  async save() {
+    clearTimeout(this.timer);
+    const document = $state.snapshot(this.current()) as ClassFile | null;
+    if (!document) return;
+    const revision = this.revision;
+    this.state = 'saving';
+    try {
+      const { error, response } = await api.PUT('/api/classes/{id}', {
+        params: { path: { id: this.id } },
+        headers: { 'If-Match': this.etag },
+        body: document as never,
+      });
+      const status: number = response.status;
+      if (status === 412) await this.meet();
+      else if (error) this.refuse(sentence(error), status);
+      else await this.arrived(document, response.headers.get('etag') ?? '', revision === this.revision);
+    } catch {
+      this.state = 'offline';
+      this.soon(retryAfterMs);
+    }
+  }
+
+  private ask() {
+    return api.GET('/api/classes/{id}', { params: { path: { id: this.id } }, cache: 'no-store' });
+  }
+
+  private async arrived(document: ClassFile, etag: string, last: boolean) {
+    [this.base, this.etag, this.trouble] = [document, etag, null];
+    this.state = last ? 'saved' : 'waiting';
+    if (!last) this.soon(saveAfterMs);
+    await this.keep(!last);
+    this.onreached();
+  }
+
+  // Another tab was first.
+  private async meet() {
+    const { data, response, error } = await this.ask();
+    const status: number = response.status;
+    if (error) return this.refuse(sentence(error), status);
+    const theirs = data as unknown as ClassFile;
+    const tag = response.headers.get('etag') ?? '';
+    const mine = this.current();
+    // The answer to a save of one's own was lost on the way.
+    if (same(theirs, mine)) return this.arrived(theirs, tag, true);
+    [this.theirs, this.theirTag, this.state] = [theirs, tag, 'conflict'];
+  }
+
+  private refuse(trouble: string, status: number) {
+    [this.trouble, this.state] = [trouble, 'refused'];
+    // What is wrong with the server may pass; what is wrong with the class will not by itself.
+    if (status >= 500) this.soon(retryAfterMs);
+  }
+
+  private async keep(unsaved: boolean) {
+    const now = $state.snapshot(this.current()) as ClassFile | null;
+    if (!now || !this.base) return;
+    if (unsaved) this.kept = await keepDraft(this.id, { now, base: this.base, etag: this.etag, unsaved });
+    else await keepDraft(this.id, { now, base: now, etag: this.etag, unsaved });
+  }
+
+  /** Forgets what this browser kept of the class. */
+  forget() {
+    clearTimeout(this.timer);
+    return dropDraft(this.id);
+  }
+
+  private soon(ms: number) {
+    clearTimeout(this.timer);
+    this.timer = setTimeout(() => void this.save(), ms);
+  }
+}

@@ -1,0 +1,77 @@
+import { diffArrays } from 'diff';
+import type { ClassFile, Item, Line, Section } from '../lib/api/client';
+import { isSet } from '../score/edits';
+
+/** One thing of a class: a section, a set or a line, without what lies in it. */
+export interface Entry {
+  kind: 'section' | 'set' | 'line';
+  id: string;
+  /** The section or set it lies in; empty for a section. */
+  parent: string;
+  fields: Record<string, unknown>;
+}
+
+/** A class as a list of things in their order, so that two can be laid beside each other. */
+export function outline(document: ClassFile): Map<string, Entry> {
+  const entries = new Map<string, Entry>();
+  const walk = (items: Item[], parent: string) => {
+    for (const item of items) {
+      const id = item.id ?? '';
+      if (isSet(item)) {
+        const { items: inner, ...fields } = item.set;
+        entries.set(id, { kind: 'set', id, parent, fields });
+        walk(inner, id);
+      } else entries.set(id, { kind: 'line', id, parent, fields: without(item as Line, 'id') });
+    }
+  };
+  for (const section of document.sections) {
+    const id = section.id ?? '';
+    entries.set(id, { kind: 'section', id, parent: '', fields: without(section, 'id', 'items') });
+    walk(section.items ?? [], id);
+  }
+  return entries;
+}
+
+function without(of: Line | Section, ...names: string[]): Record<string, unknown> {
+  return Object.fromEntries(Object.entries(of).filter(([name]) => !names.includes(name)));
+}
+
+/** What is written the same, whatever the order of its fields; nothing, null and empty are alike. */
+export function same(a: unknown, b: unknown): boolean {
+  return canonical(a) === canonical(b);
+}
+
+function canonical(value: unknown): string {
+  const empty = (v: unknown) =>
+    v == null || v === '' || v === false || (typeof v === 'object' && Object.keys(v).length === 0);
+  if (empty(value)) return '';
+  return JSON.stringify(value, (_, v: unknown) =>
+    v && typeof v === 'object' && !Array.isArray(v)
+      ? Object.fromEntries(
+          Object.entries(v)
+            .filter(([, inner]) => !empty(inner))
+            .sort(([x], [y]) => (x < y ? -1 : 1)),
+        )
+      : v,
+  );
+}
+
+/** The fields in which two things differ. */
+export function differing(a: Record<string, unknown>, b: Record<string, unknown>): string[] {
+  return [...new Set([...Object.keys(a), ...Object.keys(b)])].filter((name) => !same(a[name], b[name]));
+}
+
+/** What stands in both but somewhere else: in another section or set, or in another order among those that stayed. */
+export function moved(from: ReadonlyMap<string, Entry>, to: ReadonlyMap<string, Entry>): Set<string> {
+  const common = (map: ReadonlyMap<string, Entry>, other: ReadonlyMap<string, Entry>) =>
+    [...map.keys()].filter((id) => other.has(id) && from.get(id)!.parent === to.get(id)!.parent);
+  const ids = new Set(
+    [...from.keys()].filter((id) => to.has(id) && from.get(id)!.parent !== to.get(id)!.parent),
+  );
+  for (const part of diffArrays(common(from, to), common(to, from)))
+    if (part.removed) for (const id of part.value) ids.add(id);
+  // What lies in something that was moved goes with it.
+  return new Set(
+    [...ids].filter((id) => !ids.has(to.get(id)!.parent) || from.get(id)!.parent !== to.get(id)!.parent),
+  );
+}
