@@ -15,7 +15,7 @@ test('the demo classes stand on the shelf as tide lines and open', async ({ page
 test('a search that finds nothing says so', async ({ page }) => {
   await page.goto('/');
   await page.getByRole('searchbox').fill('whale');
-  await expect(page.getByText('No class has “whale” in its name or areas.')).toBeVisible();
+  await expect(page.getByText('No class here has “whale”.')).toBeVisible();
 });
 
 test('a class file is brought in and opened; a broken one is told with its field', async ({ page, request }, info) => {
@@ -60,4 +60,65 @@ test('nothing is fetched from elsewhere', async ({ page, baseURL }) => {
   await page.locator('[data-line]').first().waitFor();
   await page.waitForLoadState('networkidle');
   expect(foreign).toEqual([]);
+});
+
+test('a class is copied, put behind the shelf and had back, deleted and had back', async ({ page, request, own }) => {
+  await page.goto('/');
+  const row = (title: string) => page.getByRole('listitem').filter({ has: page.getByRole('link', { name: title }) });
+  const act = async (title: string, name: string) => {
+    await page.getByRole('button', { name: `More for ${title}`, exact: true }).click();
+    await page.getByRole('menuitem', { name }).click();
+  };
+  await act(own.title, 'Duplicate');
+  const copy = `${own.title}, once more`;
+  await expect(page.getByRole('link', { name: copy })).toBeVisible();
+  await expect(row(own.title)).toHaveCount(2);
+
+  await act(copy, 'Put behind the shelf');
+  await expect(page.getByRole('link', { name: copy })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(page.getByRole('link', { name: copy })).toBeVisible();
+  await act(copy, 'Put behind the shelf');
+  await page.getByRole('button', { name: /^Behind the shelf/ }).click();
+  await expect(page.getByRole('link', { name: copy })).toBeVisible();
+  await act(copy, 'Delete');
+  await expect(page.getByRole('link', { name: copy })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(page.getByRole('link', { name: copy })).toBeVisible();
+
+  const { items } = await (await request.get('/api/classes?size=200')).json();
+  for (const entry of items) if (entry.title === copy) await request.delete(`/api/classes/${entry.id}`);
+});
+
+test('classes are found by tag and put in order; files are dropped on the shelf, and what cannot be read is told', async ({
+  page,
+  request,
+}, info) => {
+  const [one, two] = [uneven(info.workerIndex + 200), uneven(info.workerIndex + 200)];
+  const files = [
+    ['one.tide.json', JSON.stringify({ ...one, title: 'Zebra rope', tags: ['dropped'] })],
+    ['two.tide.json', JSON.stringify({ ...two, title: 'Anchor watch', tags: ['dropped'] })],
+    ['three.tide.json', '{ "title": 4 }'],
+  ];
+  await page.goto('/');
+  await page.getByRole('heading', { level: 1 }).waitFor();
+  const data = await page.evaluateHandle((files) => {
+    const transfer = new DataTransfer();
+    for (const [name, text] of files) transfer.items.add(new File([text!], name!, { type: 'application/json' }));
+    return transfer;
+  }, files);
+  await page.getByRole('main').dispatchEvent('drop', { dataTransfer: data });
+  await expect(page.getByRole('alert')).toContainText('three.tide.json');
+  await page.getByRole('button', { name: 'dropped' }).click();
+  await page.getByRole('combobox', { name: 'Order' }).selectOption('By name');
+  await expect(page.getByRole('main').getByRole('link', { name: /rope|watch/ })).toHaveText([/Anchor watch/, /Zebra rope/]);
+  for (const file of [one, two]) await request.delete(`/api/classes/${file.id}`);
+});
+
+test('an empty shelf says how to begin', async ({ page }) => {
+  await page.route('**/api/classes?*', (route) => route.fulfill({ json: { items: [], total: 0 } }));
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'The shelf is empty' })).toBeVisible();
+  await page.getByRole('link', { name: 'Begin a class' }).click();
+  await expect(page.getByRole('heading', { name: 'A new class' })).toBeVisible();
 });

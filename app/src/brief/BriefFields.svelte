@@ -1,4 +1,5 @@
 <script lang="ts">
+  import BreathFields from '../score/BreathFields.svelte';
   import BodyFace from '../bodymap/BodyFace.svelte';
   import type { ClassFile } from '../lib/api/client';
   import { families } from '../moves/words';
@@ -59,6 +60,16 @@
   const toggleLimit = (limit: string) =>
     onchange((d) => (d.place = { ...d.place, limits: toggled(d.place?.limits, limit as never) }));
 
+  function setTags(text: string) {
+    const tags = [...new Set(text.split(',').map((t) => t.trim()))].filter(Boolean);
+    onchange((d) => (d.tags = tags));
+  }
+
+  function setCount(seconds: number) {
+    if (seconds >= 0.2 && seconds <= 5)
+      onchange((d) => (d.breath = { ...d.breath, secondsPerCount: seconds }));
+  }
+
   function setMinutes(value: number) {
     if (value >= 1 && value <= 600) onchange((d) => (d.minutes = value));
   }
@@ -106,6 +117,16 @@
         placeholder="let the tide carry the weight"
         value={document.theme?.intention ?? ''}
         oninput={(e) => onchange((d) => (d.theme = { ...d.theme, intention: e.currentTarget.value }))}
+      /></label
+    >
+    <label class="block text-[13.5px] text-muted"
+      >Tags, with commas between
+      <input
+        class="field"
+        maxlength="300"
+        placeholder="dawn, net makers"
+        value={document.tags?.join(', ') ?? ''}
+        onchange={(e) => setTags(e.currentTarget.value)}
       /></label
     >
     <fieldset>
@@ -168,6 +189,28 @@
         </select></label
       >
     </fieldset>
+    <details class="text-[13.5px] text-muted">
+      <summary class="min-h-10 cursor-pointer text-[16px] font-bold text-ink"
+        >The breath of this class</summary
+      >
+      <label class="mt-2 block w-48"
+        >Seconds a count
+        <input
+          class="field"
+          type="number"
+          min="0.2"
+          max="5"
+          step="0.1"
+          value={document.breath?.secondsPerCount ?? 1}
+          onchange={(e) => setCount(e.currentTarget.valueAsNumber)}
+        /></label
+      >
+      <BreathFields
+        breath={document.breath ?? null}
+        usual="as usual"
+        onchange={(breath) => onchange((d) => (d.breath = breath))}
+      />
+    </details>
   </div>
   <div class="flex gap-2 max-lg:hidden" aria-hidden="true">
     {#each ['front', 'back'] as const as face (face)}

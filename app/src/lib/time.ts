@@ -7,6 +7,13 @@ export function clock(ms: number): string {
 
 const days = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'long' });
 
+const moments = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' });
+
+/** A day and the time of day. */
+export function moment(iso: string): string {
+  return moments.format(new Date(iso));
+}
+
 /** A day in the reader's own way of writing it. */
 export function day(iso: string): string {
   return days.format(new Date(iso));

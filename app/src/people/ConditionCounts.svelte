@@ -1,12 +1,18 @@
 <script lang="ts">
   import { catalogue } from '../lib/catalogue.svelte';
-  import type { PlanState } from '../score/plan.svelte';
+  import type { ClassFile } from '../lib/api/client';
 
-  const { plan }: { plan: PlanState } = $props();
+  interface Props {
+    document: ClassFile;
+    /** In how many lines something would change, by condition that nobody has asked about. */
+    asking?: ReadonlyMap<string, number>;
+    onchange: (edit: (document: ClassFile) => void) => void;
+  }
 
-  const counts = $derived((plan.document?.group?.conditions ?? {}) as Record<string, number>);
-  const asking = $derived(new Map(plan.score?.ask.map((a) => [a.condition, a.lines.length])));
-  const most = $derived(Math.max(3, plan.document?.group?.size ?? 0));
+  const { document, asking = new Map(), onchange }: Props = $props();
+
+  const counts = $derived((document.group?.conditions ?? {}) as Record<string, number>);
+  const most = $derived(Math.max(3, document.group?.size ?? 0));
   /** What matters tonight first, the rest on request. */
   let all = $state(false);
   const shown = $derived(
@@ -20,11 +26,11 @@
   );
 
   function set(id: string, value: string) {
-    plan.change('conditions', (document) => {
-      const conditions = { ...document.group?.conditions };
+    onchange((d) => {
+      const conditions = { ...d.group?.conditions };
       if (value === '') delete conditions[id];
       else conditions[id] = Number(value);
-      document.group = { ...document.group, conditions };
+      d.group = { ...d.group, conditions };
     });
   }
 </script>

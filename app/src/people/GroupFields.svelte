@@ -1,14 +1,17 @@
 <script lang="ts">
   import type { ClassFile } from '../lib/api/client';
-  import type { PlanState } from '../score/plan.svelte';
 
-  const { plan }: { plan: PlanState } = $props();
+  interface Props {
+    document: ClassFile;
+    onchange: (edit: (document: ClassFile) => void) => void;
+  }
+
+  const { document, onchange }: Props = $props();
 
   type Group = NonNullable<ClassFile['group']>;
-  const group = $derived(plan.document?.group ?? {});
+  const group = $derived(document.group ?? {});
 
-  const set = (change: Partial<Group>) =>
-    plan.change('group', (document) => (document.group = { ...document.group, ...change }));
+  const set = (change: Partial<Group>) => onchange((d) => (d.group = { ...d.group, ...change }));
   const count = (value: number) => (Number.isInteger(value) && value >= 0 && value <= 500 ? value : 0);
 </script>
 

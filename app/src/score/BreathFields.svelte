@@ -4,10 +4,12 @@
   type Breath = NonNullable<Line['breath']>;
   interface Props {
     breath: Breath | null;
+    /** What is said where nothing is set. */
+    usual?: string;
     onchange: (breath: Breath | null) => void;
   }
 
-  const { breath, onchange }: Props = $props();
+  const { breath, usual = 'as the class', onchange }: Props = $props();
 
   const kinds = [
     ['moving', 'Moving'],
@@ -68,7 +70,7 @@
             onchange={(e) => count(kind, at, e.currentTarget.valueAsNumber)}
           />
         {/each}
-      {:else}<span>as the class</span>{/if}
+      {:else}<span>{usual}</span>{/if}
     </div>
   {/each}
 </fieldset>

@@ -27,8 +27,8 @@ internal static class ClassEndpoints
         api.MapGet("/classes/{id}", Get).Produces<JsonElement>();
         api.MapPut("/classes/{id}", Save).Accepts<JsonElement>("application/json");
         api.MapDelete("/classes/{id}", Delete);
-        api.MapPost("/classes/{id}/restore", Restore);
-        api.MapPut("/classes/{id}/archived", Archive).Accepts<ArchivedRequest>("application/json");
+        api.MapPost("/classes/{id}/restore", Restore).Produces(204).ProducesProblem(404);
+        api.MapPut("/classes/{id}/archived", Archive).Accepts<ArchivedRequest>("application/json").Produces(204).ProducesProblem(404).ProducesProblem(422);
         api.MapGet("/classes/{id}/export", Export);
     }
 

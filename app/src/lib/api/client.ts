@@ -26,6 +26,7 @@ export type Position = Schemas['PositionAnswer'];
 export type Figure = Schemas['Figure'];
 export type FigurePart = Schemas['FigurePart'];
 export type Capsule = Schemas['Capsule'];
+export type Version = Schemas['VersionEntry'];
 export type ShelfEntry = Schemas['ShelfEntry'];
 export type Applied = Omit<Schemas['ApplyAnswer'], 'class'> & { class: ClassFile };
 

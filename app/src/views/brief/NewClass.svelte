@@ -1,8 +1,13 @@
 <script lang="ts">
+  import { onMount } from 'svelte';
   import { push } from 'svelte-spa-router';
   import BriefFields from '../../brief/BriefFields.svelte';
   import { api, sentence, type ClassFile } from '../../lib/api/client';
+  import StockFields from '../../bring/StockFields.svelte';
+  import { catalogue } from '../../lib/catalogue.svelte';
   import Header from '../../lib/Header.svelte';
+  import ConditionCounts from '../../people/ConditionCounts.svelte';
+  import GroupFields from '../../people/GroupFields.svelte';
 
   let document = $state<ClassFile>({
     title: '',
@@ -19,6 +24,9 @@
       { id: 's6', name: 'Close', part: 'close', items: [] },
     ],
   } as ClassFile);
+  const onchange = (edit: (document: ClassFile) => void) => edit(document);
+  onMount(() => void catalogue.load());
+
   let trouble = $state<string | null>(null);
   let busy = $state(false);
 
@@ -46,7 +54,19 @@
   <h1 class="mb-5 text-[32px]">A new class</h1>
   {#if trouble}<p role="alert" class="mb-4 rounded-xl bg-sand px-4 py-3">{trouble}</p>{/if}
   <form onsubmit={make}>
-    <BriefFields {document} onchange={(edit) => edit(document)} />
+    <BriefFields {document} {onchange} />
+    <h2 class="mt-8 mb-2 text-[21px]">Who comes</h2>
+    <GroupFields {document} {onchange} />
+    {#if catalogue.moves.size > 0}
+      <details class="mt-5">
+        <summary class="min-h-10 cursor-pointer font-bold">Conditions, by count; no names</summary>
+        <div class="max-w-xl"><ConditionCounts {document} {onchange} /></div>
+      </details>
+      <details class="mt-2">
+        <summary class="min-h-10 cursor-pointer font-bold">Props that are there</summary>
+        <StockFields {document} {onchange} />
+      </details>
+    {/if}
     <button class="press-deep mt-6" disabled={busy || document.title.trim() === ''}>Begin planning</button>
   </form>
 </main>

@@ -7,15 +7,22 @@
   import type { PlanState } from '../../score/plan.svelte';
 
   const { plan, ongo }: { plan: PlanState; ongo: (id: string) => void } = $props();
+
+  const asking = $derived(new Map(plan.score?.ask.map((a) => [a.condition, a.lines.length])));
 </script>
 
 <div class="mx-auto grid max-w-6xl grid-cols-2 gap-x-12 gap-y-8 px-6 pb-16 max-lg:grid-cols-1 max-md:px-3">
   <section>
     <h2 class="mb-3 text-[21px]">Who comes</h2>
-    <GroupFields {plan} />
+    {#if plan.document}
+      <GroupFields document={plan.document} onchange={(edit) => plan.change('group', edit)} />{/if}
     <h2 class="mt-7 mb-1 text-[21px]">Conditions, by count</h2>
     <p class="mb-2 text-[14px] text-muted">No names. Not asked is not the same as nobody.</p>
-    <ConditionCounts {plan} />
+    {#if plan.document}<ConditionCounts
+        document={plan.document}
+        {asking}
+        onchange={(edit) => plan.change('conditions', edit)}
+      />{/if}
   </section>
   <section>
     <h2 class="mb-1 text-[21px]">What some do instead</h2>

@@ -20,6 +20,7 @@
   import PlanHeader from './PlanHeader.svelte';
   import PlanTabs from './PlanTabs.svelte';
   import SidesView from './SidesView.svelte';
+  import VersionsView from './VersionsView.svelte';
   import { viewOf } from './views';
 
   const { params }: { params: { id: string; view?: string } } = $props();
@@ -119,7 +120,8 @@
         {:else if view === 'sides'}<SidesView {plan} ongo={go} />
         {:else if view === 'body'}<BodyView {plan} ongo={go} />
         {:else if view === 'bring'}<BringView {plan} ongo={go} />
-        {:else}<PeopleView {plan} ongo={go} />{/if}
+        {:else if view === 'people'}<PeopleView {plan} ongo={go} />
+        {:else}<VersionsView {plan} />{/if}
       </main>
     {:else}
       <main

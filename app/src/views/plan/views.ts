@@ -6,6 +6,7 @@ export const views = [
   ['body', 'Body'],
   ['bring', 'Bring'],
   ['people', 'People'],
+  ['versions', 'Versions'],
 ] as const;
 
 export type View = (typeof views)[number][0];

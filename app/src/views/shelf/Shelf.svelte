@@ -3,73 +3,74 @@
   import Upload from '@lucide/svelte/icons/upload';
   import { onMount } from 'svelte';
   import { push } from 'svelte-spa-router';
-  import { api, sentence, type ShelfEntry } from '../../lib/api/client';
   import Header from '../../lib/Header.svelte';
   import FirstStart from '../../people/FirstStart.svelte';
   import ShelfRow from './ShelfRow.svelte';
+  import { orders, pick, tagsOf, type Order } from './pick';
+  import { ShelfState } from './shelf.svelte';
 
-  let entries = $state.raw<ShelfEntry[] | null>(null);
-  let total = $state(0);
-  let trouble = $state<string | null>(null);
-  let find = $state('');
+  const shelf = new ShelfState();
+  let text = $state('');
+  let tag = $state('');
+  let archived = $state(false);
+  let order = $state<Order>('saved');
   let picker: HTMLInputElement;
+  let over = $state(false);
 
-  const shown = $derived(
-    (entries ?? []).filter((e) =>
-      `${e.title} ${e.areas.join(' ')} ${e.about}`.toLowerCase().includes(find.trim().toLowerCase()),
-    ),
-  );
+  const entries = $derived(shelf.entries ?? []);
+  const shown = $derived(pick(entries, { text, tag, archived, order }));
+  const tags = $derived(tagsOf(entries));
+  const behind = $derived(entries.filter((e) => e.archived).length);
 
-  onMount(load);
+  onMount(() => void shelf.load());
 
-  async function load() {
-    trouble = null;
-    try {
-      const { data, error } = await api.GET('/api/classes', { params: { query: { size: 200 } } });
-      if (error) trouble = sentence(error);
-      entries = data?.items ?? [];
-      total = data?.total ?? 0;
-    } catch (problem) {
-      trouble = sentence(problem);
-    }
+  async function bringIn(list: FileList | null | undefined) {
+    // The list is the picker's own and is empty once that is.
+    const files = [...(list ?? [])];
+    if (files.length === 0) return;
+    const id = await shelf.bringIn(files);
+    picker.value = '';
+    if (id && files.length === 1) await push(`/plan/${id}`);
   }
 
-  async function bringIn(files: FileList | null) {
-    const file = files?.[0];
-    if (!file) return;
-    try {
-      const { response, error } = await api.POST('/api/classes', {
-        body: (await file.text()) as never,
-        bodySerializer: (text) => text as unknown as string,
-        headers: { 'content-type': 'application/json' },
-      });
-      if (error) trouble = `${file.name}: ${sentence(error)}`;
-      else await push(`/plan/${(response.headers.get('location') ?? '').split('/').pop()}`);
-    } catch (problem) {
-      trouble = sentence(problem);
-    } finally {
-      picker.value = '';
-    }
+  function drop(event: DragEvent) {
+    event.preventDefault();
+    over = false;
+    void bringIn(event.dataTransfer?.files);
+  }
+
+  function carried(event: DragEvent) {
+    if (!event.dataTransfer?.types.includes('Files')) return;
+    event.preventDefault();
+    over = true;
   }
 </script>
 
 <svelte:head><title>Shelf · Ample Tide</title></svelte:head>
+<svelte:window
+  ondragover={carried}
+  ondrop={drop}
+  ondragleave={(e) => (over = e.relatedTarget !== null && over)}
+/>
 
 <Header here="shelf" />
 
-<main class="pb-16">
+<main class="min-h-[70vh] pb-16" class:over>
   <div class="flex flex-wrap items-center gap-3 px-8 pb-5 max-md:px-4">
-    <h1 class="w-full text-[32px]">Your classes</h1>
+    <h1 class="w-full text-[32px]">{archived ? 'Behind the shelf' : 'Your classes'}</h1>
     <label class="flex min-h-11 w-full max-w-sm items-center gap-2 rounded-xl bg-sand px-3">
       <Search size={18} aria-hidden="true" class="text-muted" />
       <input
         class="min-h-11 w-full bg-transparent placeholder:text-muted"
         type="search"
-        placeholder="Find a class or an area"
-        aria-label="Find a class or an area"
-        bind:value={find}
+        placeholder="Find a class, an area, a tag"
+        aria-label="Find a class, an area, a tag"
+        bind:value={text}
       />
     </label>
+    <select class="field w-auto" aria-label="Order" bind:value={order}>
+      {#each orders as [word, name] (word)}<option value={word}>{name}</option>{/each}
+    </select>
     <a class="press-deep ml-auto inline-flex items-center gap-2 max-md:ml-0" href="#/new">New class</a>
     <button class="press inline-flex items-center gap-2" onclick={() => picker.click()}>
       <Upload size={18} aria-hidden="true" />Bring in a file
@@ -78,37 +79,79 @@
       bind:this={picker}
       class="hidden"
       type="file"
+      multiple
       accept=".json,application/json"
       aria-label="Class file"
       onchange={(e) => bringIn(e.currentTarget.files)}
     />
+    {#if tags.length > 0 || behind > 0 || archived}
+      <div class="flex w-full flex-wrap gap-2" role="group" aria-label="Tags">
+        {#each tags as each (each)}
+          <button
+            class="press aria-pressed:bg-deep aria-pressed:text-on-deep"
+            aria-pressed={tag === each}
+            onclick={() => (tag = tag === each ? '' : each)}>{each}</button
+          >
+        {/each}
+        {#if behind > 0 || archived}
+          <button
+            class="press ml-auto aria-pressed:bg-deep aria-pressed:text-on-deep"
+            aria-pressed={archived}
+            onclick={() => (archived = !archived)}>Behind the shelf ({behind})</button
+          >
+        {/if}
+      </div>
+    {/if}
   </div>
 
   <FirstStart />
-  {#if trouble}
+  {#if shelf.trouble}
     <p role="alert" class="mx-8 mb-4 flex items-center gap-4 rounded-xl bg-sand px-4 py-3 max-md:mx-4">
-      {trouble}<button class="press ml-auto ring-1 ring-line" onclick={load}>Try again</button>
+      {shelf.trouble}<button class="press ml-auto ring-1 ring-line" onclick={() => shelf.load()}
+        >Try again</button
+      >
     </p>
   {/if}
 
-  {#if entries === null && !trouble}
+  {#if shelf.entries === null && !shelf.trouble}
     <p class="px-8 text-muted" role="status">Looking at the shelf</p>
-  {:else if entries?.length === 0}
+  {:else if shelf.entries?.length === 0}
     <div class="px-8 py-10 max-md:px-4">
       <h2 class="text-[22px]">The shelf is empty</h2>
       <p class="mt-2 max-w-prose text-muted">
-        Bring in a class file to begin. Started without <code>--no-demo</code>, Ample Tide puts a few classes
-        of the Sail Loft here to look at.
+        Begin a class, bring in a class file, or drop one here. Started without <code>--no-demo</code>, Ample
+        Tide puts a few classes of the Sail Loft here to look at.
       </p>
+      <a class="press-deep mt-4 inline-flex items-center" href="#/new">Begin a class</a>
     </div>
-  {:else if entries}
+  {:else if shelf.entries}
     <ul>
-      {#each shown as entry (entry.id)}<ShelfRow {entry} />{/each}
+      {#each shown as entry (entry.id)}<ShelfRow {shelf} {entry} />{/each}
     </ul>
     {#if shown.length === 0}
-      <p class="px-8 py-6 text-muted max-md:px-4">No class has “{find}” in its name or areas.</p>
-    {:else if total > entries.length}
-      <p class="px-8 py-6 text-muted max-md:px-4">The {entries.length} classes saved last, of {total}.</p>
+      <p class="px-8 py-6 text-muted max-md:px-4">
+        {text || tag ? `No class here has “${[text, tag].filter(Boolean).join(' ')}”.` : 'Nothing lies here.'}
+      </p>
     {/if}
   {/if}
 </main>
+
+<div class="fixed inset-x-0 bottom-5 z-20 mx-auto w-fit max-w-[90vw]" role="status">
+  {#if shelf.done}
+    <p class="flex items-center gap-4 rounded-2xl bg-ink px-5 py-2.5 text-ground shadow-lg">
+      {shelf.done.text}
+      {#if shelf.done.undo}
+        <button class="min-h-10 px-2 font-bold underline" onclick={() => shelf.undo()}>Undo</button>
+      {/if}
+      <button class="min-h-10 px-2" aria-label="Close" onclick={() => (shelf.done = null)}>✕</button>
+    </p>
+  {/if}
+</div>
+
+<style>
+  .over {
+    outline: 3px dashed var(--deep);
+    outline-offset: -8px;
+    border-radius: 20px;
+  }
+</style>
