@@ -10,6 +10,7 @@
     ['Home, End', 'The first line, the last'],
     ['s', 'Other sides'],
     ['/', 'Add a move'],
+    ['p', 'Let the class run, stop it'],
     ...acts.map((a): [string, string] => [
       a.key.replace('Arrow', '').replace('Up', '↑').replace('Down', '↓').replace('+', ' + '),
       a.name,

@@ -14,6 +14,8 @@ export class PlanState {
   score = $state.raw<Score | null>(null);
   /** What could not be worked out, and why. */
   private unscored = $state<string | null>(null);
+  /** Whether every breath is asked for too, to draw it or to let the class run; most of the time nobody looks that closely. */
+  private closely = $state(false);
   /** Whether the last question reached nobody: time and findings are then those of the last answer. */
   offline = $state(false);
   /** The lines that are selected, and the one the keys act from. */
@@ -55,6 +57,12 @@ export class PlanState {
         if (this.offline) void this.rescore();
       },
     );
+  }
+
+  set detailed(wanted: boolean) {
+    if (wanted === this.closely) return;
+    this.closely = wanted;
+    if (wanted && !this.score?.events) void this.rescore();
   }
 
   get trouble(): string | null {
@@ -225,7 +233,7 @@ export class PlanState {
     const asked = (this.scoring = new AbortController());
     try {
       const { data, error } = await api.POST('/api/score', {
-        params: { query: { events: false } },
+        params: { query: { events: this.closely } },
         body: $state.snapshot(this.document) as never,
         signal: asked.signal,
       });

@@ -1,5 +1,10 @@
 <script lang="ts">
+  import ZoomIn from '@lucide/svelte/icons/zoom-in';
+  import ZoomOut from '@lucide/svelte/icons/zoom-out';
+  import { curveMonotoneX, line } from 'd3-shape';
+  import { tick, untrack } from 'svelte';
   import { clock } from '../lib/time';
+  import { ripple, type ScoreEvent } from './events';
   import { heightAt, surface, water, x, y, type TideFrame } from './tide';
 
   export interface Band {
@@ -33,13 +38,42 @@
     playhead: number | null;
     /** How the line would run after a fix that is being looked at. */
     preview: number[][] | null;
+    /** When each line begins, and its effort in METs. */
+    effort: number[][];
+    /** Every breath, once it is looked at closely. */
+    events: readonly ScoreEvent[] | null;
     onseek: (ms: number) => void;
+    /** How closely the line is looked at now. */
+    onzoom: (zoom: number) => void;
   }
 
-  const { points, totalMs, wantedMs, bands, ticks, marks, links, open, playhead, preview, onseek }: Props =
-    $props();
+  const {
+    points,
+    totalMs,
+    wantedMs,
+    bands,
+    ticks,
+    marks,
+    links,
+    open,
+    playhead,
+    preview,
+    effort,
+    events,
+    onseek,
+    onzoom,
+  }: Props = $props();
 
-  let width = $state(1200);
+  const zooms = [1, 2, 4, 8, 16];
+  // Breaths are told apart from here on.
+  const rippleFrom = 4;
+  const lift = 6;
+
+  let shown = $state(1200);
+  let zoom = $state(1);
+  let from = $state(0);
+  let scroller: HTMLDivElement;
+  const width = $derived(shown * zoom);
   const span = $derived(Math.max(totalMs, wantedMs, 1));
   const frame = $derived<TideFrame>({ width, height: 116, top: 12, totalMs: span });
   const minutes = $derived(
@@ -47,9 +81,59 @@
   );
   const wide = $derived(bands.filter((b) => x(frame, b.toMs - b.fromMs) > b.name.length * 7 + 12));
 
+  // What is in sight, and a little more on both sides so that scrolling finds it drawn.
+  const sight = $derived({
+    fromMs: Math.max(0, ((from - shown) / width) * span),
+    toMs: Math.min(totalMs, ((from + 2 * shown) / width) * span),
+  });
+  const breath = $derived(
+    zoom >= rippleFrom && events
+      ? line<number[]>(
+          (p) => x(frame, p[0]!),
+          (p) => y(frame, heightAt(points, Math.min(p[0]!, totalMs))) - 3 - lift * p[1]!,
+        ).curve(curveMonotoneX)(ripple(events, sight.fromMs, sight.toMs))
+      : null,
+  );
+  const heaviness = $derived(
+    effort.map(([ms, mets], i) => ({
+      fromMs: ms!,
+      toMs: effort[i + 1]?.[0] ?? totalMs,
+      share: Math.min(1, Math.max(0, (mets! - restMets) / (workMets - restMets))),
+    })),
+  );
+  // Lying still is 1 MET; more than 4 is not asked for in these classes (Compendium of Physical Activities 2011, from memory).
+  const restMets = 1;
+  const workMets = 4;
+
   function step(ms: number): number {
-    return ms > 70 * 60_000 ? 10 : ms > 25 * 60_000 ? 5 : 2;
+    const across = ms / zoom;
+    return across > 70 * 60_000 ? 10 : across > 25 * 60_000 ? 5 : across > 10 * 60_000 ? 2 : 1;
   }
+
+  /** Closer or further, around a place that stays where it is. */
+  async function zoomTo(next: number, atX = shown / 2) {
+    if (!zooms.includes(next)) return;
+    const share = (scroller.scrollLeft + atX) / width;
+    zoom = next;
+    onzoom(next);
+    await tick();
+    scroller.scrollLeft = share * width - atX;
+  }
+
+  function wheel(event: WheelEvent) {
+    if (!event.ctrlKey) return;
+    event.preventDefault();
+    const at = event.clientX - scroller.getBoundingClientRect().left;
+    void zoomTo(event.deltaY < 0 ? zoom * 2 : zoom / 2, at);
+  }
+
+  // The playhead stays in sight while it moves.
+  $effect(() => {
+    if (playhead === null || zoom === 1) return;
+    const at = x(frame, playhead);
+    const left = untrack(() => from);
+    if (at < left + 20 || at > left + shown - 60) scroller.scrollLeft = at - shown / 3;
+  });
 
   /** A low arch over the water between two moments. */
   function arch(fromMs: number, toMs: number): string {
@@ -65,13 +149,31 @@
   }
 </script>
 
-<div class="px-6 max-md:px-3">
-  <div bind:clientWidth={width}>
+<div class="relative px-6 max-md:px-3">
+  <div class="absolute top-[-4px] right-6 z-10 flex print:hidden" role="group" aria-label="How closely">
+    <button
+      class="tool"
+      aria-label="Look closer"
+      disabled={zoom === zooms.at(-1)}
+      onclick={() => zoomTo(zoom * 2)}><ZoomIn size={17} aria-hidden="true" /></button
+    >
+    <button class="tool" aria-label="See more at once" disabled={zoom === 1} onclick={() => zoomTo(zoom / 2)}
+      ><ZoomOut size={17} aria-hidden="true" /></button
+    >
+  </div>
+  <div
+    bind:this={scroller}
+    bind:clientWidth={shown}
+    class="overflow-x-auto overflow-y-hidden"
+    onscroll={() => (from = scroller.scrollLeft)}
+    onwheel={wheel}
+  >
     <!-- The same can be reached with the arrow keys in the score, and is read out as text below. -->
     <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_noninteractive_element_interactions -->
     <svg
       viewBox="0 0 {width} 158"
-      class="block h-[158px] w-full cursor-pointer"
+      class="block h-[158px] cursor-pointer"
+      style="width: {width}px"
       role="img"
       aria-labelledby="tide-text"
       onclick={seek}
@@ -81,6 +183,7 @@
           <stop offset="0" stop-color="var(--water-top)" />
           <stop offset="1" stop-color="var(--water-bottom)" />
         </linearGradient>
+        <clipPath id="in-the-water"><path d={water(frame, points)} /></clipPath>
       </defs>
       <g transform="translate(0 18)">
         {#each bands as band, i (band.id)}
@@ -95,7 +198,22 @@
           <text class="band" x={x(frame, band.fromMs) + 5} y="-5">{band.name}</text>
         {/each}
         <path d={water(frame, points)} fill="url(#water)" />
+        <g clip-path="url(#in-the-water)">
+          {#each heaviness as part, i (i)}
+            {#if part.share > 0.15}
+              <rect
+                class="heavy"
+                x={x(frame, part.fromMs)}
+                width={Math.max(0, x(frame, part.toMs - part.fromMs))}
+                y="0"
+                height="116"
+                fill-opacity={part.share * 0.5}
+              />
+            {/if}
+          {/each}
+        </g>
         <path d={surface(frame, points)} class="surface" />
+        {#if breath}<path d={breath} class="breath" />{/if}
         {#each links as link, i (i)}
           <path class="link" d={arch(link.fromMs, link.toMs)}
             ><title>taken back at {clock(link.toMs)}</title></path
@@ -117,11 +235,11 @@
           >
         {/each}
         {#if preview}<path d={surface(frame, preview)} class="preview" />{/if}
-        {#each ticks as tick, i (i)}
+        {#each ticks as side, i (i)}
           <text
-            class="tick {tick.side}"
-            x={x(frame, tick.ms)}
-            y={Math.max(8, y(frame, heightAt(points, tick.ms)) - 8)}>{tick.side === 'right' ? '◑' : '◐'}</text
+            class="tick {side.side}"
+            x={x(frame, side.ms)}
+            y={Math.max(8, y(frame, heightAt(points, side.ms)) - 8)}>{side.side === 'right' ? '◑' : '◐'}</text
           >
         {/each}
         {#each minutes as minute (minute)}
@@ -147,7 +265,9 @@
   <p id="tide-text" class="sr-only">
     Tide line, {clock(totalMs)} of {clock(wantedMs)}: {bands
       .map((b) => `${b.name} from ${clock(b.fromMs)} to ${clock(b.toMs)}`)
-      .join('; ')}.
+      .join('; ')}. {ticks.length} sides taken; {open.length} things opened, {open.filter(
+      (o) => o.toMs == null,
+    ).length} never closed.
   </p>
 </div>
 
@@ -179,6 +299,14 @@
     stroke: var(--water-line);
     stroke-width: 2;
     stroke-linejoin: round;
+  }
+  .heavy {
+    fill: var(--effort);
+  }
+  .breath {
+    fill: none;
+    stroke: var(--water-top);
+    stroke-width: 1.6;
   }
   .link {
     fill: none;

@@ -56,7 +56,7 @@ public sealed record PropAnswer(string Prop, int FromMs, int ToMs, string Line);
 
 /// <summary>One event.</summary>
 public sealed record EventAnswer(
-    int AtMs, int Ms, [property: WordsOf(typeof(EventKind))] string Kind, [property: WordsOf(typeof(Breath))] string Phase, string Line, string? Set, string Section, string Move,
+    int AtMs, int Ms, [property: WordsOf(typeof(EventKind))] string Kind, [property: WordsOf(typeof(Breath))] string Phase, int Step, string Line, string? Set, string Section, string Move,
     [property: WordsOf(typeof(Side))] string Side, int Round, int Of, string? Cue);
 
 /// <summary>What the practice adds up to; the arc is when each line begins, and its effort.</summary>

@@ -320,6 +320,7 @@ internal static class ScoreWriter
             json.WriteNumber(Field.Ms, e.Ms);
             json.WriteString(Field.Kind, Word.Encoded(e.Kind));
             json.WriteString(Field.Phase, Word.Encoded(e.Breath));
+            json.WriteNumber(Field.Step, e.Phase);
             json.WriteString(Field.Line, e.Line.Line.Id);
             if (e.Line.Set is { } set) json.WriteString(Field.Set, set.Id);
             json.WriteString(Field.Section, e.Line.Section.Id);
@@ -358,7 +359,7 @@ internal static class ScoreWriter
             RightMs = JsonEncodedText.Encode("rightMs"), RotationMs = JsonEncodedText.Encode("rotationMs"), Round = JsonEncodedText.Encode("round"),
             Rule = JsonEncodedText.Encode("rule"), Section = JsonEncodedText.Encode("section"), Set = JsonEncodedText.Encode("set"),
             Side = JsonEncodedText.Encode("side"), SideBendMs = JsonEncodedText.Encode("sideBendMs"), Sides = JsonEncodedText.Encode("sides"),
-            StartMs = JsonEncodedText.Encode("startMs"), Steps = JsonEncodedText.Encode("steps"), Talk = JsonEncodedText.Encode("talk"),
+            StartMs = JsonEncodedText.Encode("startMs"), Step = JsonEncodedText.Encode("step"), Steps = JsonEncodedText.Encode("steps"), Talk = JsonEncodedText.Encode("talk"),
             TalkMs = JsonEncodedText.Encode("talkMs"), Text = JsonEncodedText.Encode("text"), Tide = JsonEncodedText.Encode("tide"),
             Time = JsonEncodedText.Encode("time"), To = JsonEncodedText.Encode("to"), ToMs = JsonEncodedText.Encode("toMs"),
             TotalMs = JsonEncodedText.Encode("totalMs"), Unit = JsonEncodedText.Encode("unit"), WayMissing = JsonEncodedText.Encode("wayMissing"),

@@ -1462,6 +1462,8 @@ export interface components {
             kind: "talk" | "breath" | "beat" | "way" | "pause" | "prop";
             /** @enum {string} */
             phase: "in" | "out" | "hold-in" | "hold-out" | "stay" | "free";
+            /** Format: int32 */
+            step: number;
             line: string;
             set: null | string;
             section: string;

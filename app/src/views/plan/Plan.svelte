@@ -1,7 +1,9 @@
 <script lang="ts">
-  import { onMount, tick } from 'svelte';
+  import { onDestroy, onMount, tick } from 'svelte';
   import { push } from 'svelte-spa-router';
   import { catalogue } from '../../lib/catalogue.svelte';
+  import { Playback } from '../../score/playback.svelte';
+  import Preview from '../../score/Preview.svelte';
   import { PlanState } from '../../score/plan.svelte';
   import { bandsOf, linesOf, marksOf, rowsOf, ticksOf } from '../../score/rows';
   import ScoreView from '../../score/ScoreView.svelte';
@@ -39,6 +41,8 @@
   }
   onMount(() => void open());
 
+  const playback = new Playback(plan, (id) => startOf(id));
+  onDestroy(() => playback.pause());
   let finding = $state(false);
   let keys = $state(false);
 
@@ -51,6 +55,7 @@
   function key(event: KeyboardEvent) {
     const typing = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement;
     if (event.key === '?' && !typing) keys = true;
+    if (event.key === 'p' && !typing && !event.ctrlKey && !event.metaKey) playback.toggle();
     if (typing || !(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
     event.preventDefault();
     if (event.shiftKey) plan.redo();
@@ -67,6 +72,7 @@
   }
 
   function seek(ms: number) {
+    playback.seek(ms);
     const before = lines.filter((l) => (l.score?.occurrences[0]?.startMs ?? Infinity) <= ms);
     const line = before.at(-1) ?? lines[0];
     if (line?.line.id) void go(line.line.id);
@@ -103,11 +109,14 @@
       bands={bandsOf(sections, plan.score?.totalMs ?? 0)}
       ticks={ticksOf(plan.score)}
       marks={marksOf(plan.score)}
-      playhead={startOf(plan.selected) ?? null}
+      playhead={playback.ms ?? startOf(plan.selected) ?? null}
       preview={plan.preview?.answer.after.tide ?? null}
       links={plan.score?.links ?? []}
       open={plan.score?.open ?? []}
+      effort={plan.score?.ledgers.arc ?? []}
+      events={plan.score?.events ?? null}
       onseek={seek}
+      onzoom={(zoom) => (plan.detailed = zoom > 1 || playback.playing)}
     />
     <div class="flex flex-wrap items-center justify-between gap-x-2 pr-4">
       <PlanTabs id={params.id} {view} />
@@ -144,6 +153,7 @@
           aria-label="Soundings and time"
         >
           {#if finding}<Finder {plan} onclose={closeFinder} />{/if}
+          <Preview {plan} {playback} startMs={startOf(plan.selected)} />
           <LineDetails {plan} />
           <Soundings {plan} ongo={go} />
           {#if plan.score}<TimeSpent score={plan.score} {sections} ongo={go} />{/if}

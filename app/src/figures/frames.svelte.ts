@@ -1,0 +1,32 @@
+import { SvelteMap } from 'svelte/reactivity';
+import { api, type Frames } from '../lib/api/client';
+
+/** Moving pictures of moves, asked for when one is looked at. */
+class FrameStore {
+  private known = new SvelteMap<string, Frames>();
+  private asked = new Set<string>();
+
+  of(move: string, position: string, option: string): Frames | undefined {
+    const key = `${move}@${position}@${option}`;
+    const frames = this.known.get(key);
+    if (!frames && !this.asked.has(key)) {
+      this.asked.add(key);
+      void this.bring(key, move, position, option);
+    }
+    return frames;
+  }
+
+  private async bring(key: string, move: string, position: string, option: string) {
+    try {
+      const { data } = await api.GET('/api/moves/{id}/frames', {
+        params: { path: { id: move }, query: { position, option } },
+      });
+      if (data) this.known.set(key, data);
+    } catch {
+      // Asked again the next time.
+      this.asked.delete(key);
+    }
+  }
+}
+
+export const frames = new FrameStore();
