@@ -2,6 +2,7 @@
   import Pause from '@lucide/svelte/icons/pause';
   import Play from '@lucide/svelte/icons/play';
   import Figure from '../figures/Figure.svelte';
+  import { figureKey, figures } from '../figures/figures.svelte';
   import { frames } from '../figures/frames.svelte';
   import { catalogue } from '../lib/catalogue.svelte';
   import { chosen, type Side } from '../lib/sides';
@@ -23,8 +24,20 @@
   const line = $derived(plan.line(plan.selected ?? ''));
   const move = $derived(catalogue.moves.get(line?.move ?? ''));
   const position = $derived(plan.score?.lines.find((l) => l.id === line?.id)?.position ?? move?.positions[0]);
+  // Moving pictures are large; while somebody goes through the lines or changes them they are not asked for.
+  const restsMs = 600;
+  let rests = $state<string | null>(null);
+  $effect(() => {
+    const at = plan.selected;
+    void plan.score;
+    const timer = setTimeout(() => (rests = at), restsMs);
+    return () => clearTimeout(timer);
+  });
+  const option = $derived(line?.option ?? 'base');
   const motion = $derived(
-    move && position ? frames.of(move.id, position, line?.option ?? 'base') : undefined,
+    move && position && (rests === plan.selected || playback.playing)
+      ? frames.of(move.id, position, option)
+      : undefined,
   );
   const event = $derived(playback.ms === null ? undefined : playback.event);
   const phases = $derived(motion?.phases ?? []);
@@ -34,7 +47,8 @@
   );
   const figure = $derived.by(() => {
     const all = phases[phase];
-    if (!all || !motion) return undefined;
+    if (!all || !motion)
+      return move && position ? figures.of(figureKey(move.id, position, option)) : undefined;
     const share = event && event.step >= 0 && !still && event.phase !== 'stay' ? playback.share : 1;
     return { ...all[Math.min(all.length - 1, Math.floor(share * all.length))]!, box: motion.box };
   });

@@ -25,23 +25,26 @@
 
   const { plan, row, inSidedSet, dragging, order, onsides }: Props = $props();
 
-  const id = $derived(row.line.id ?? '');
-  const move = $derived(catalogue.moves.get(row.line.move));
+  // Told apart so that a new score of the class reaches only what it changes in a line.
+  const line = $derived(row.line);
+  const result = $derived(row.score);
+  const id = $derived(line.id ?? '');
+  const move = $derived(catalogue.moves.get(line.move));
   const leftFirst = $derived(plan.document?.conventions?.firstSide === 'left');
-  const sides = $derived(move && !inSidedSet ? chosen(move, row.line.sides, leftFirst) : null);
+  const sides = $derived(move && !inSidedSet ? chosen(move, line.sides, leftFirst) : null);
   const side = $derived<Side>(sides?.said[0]?.side ?? 'right');
-  const position = $derived(row.score?.position ?? move?.positions[0] ?? '');
-  const unit = $derived((row.score?.unit ?? move?.dose.unit ?? 'breaths') as Unit);
-  const amount = $derived(row.line[unit] ?? row.score?.amount ?? move?.dose.usual ?? 1);
+  const position = $derived(result?.position ?? move?.positions[0] ?? '');
+  const unit = $derived((result?.unit ?? move?.dose.unit ?? 'breaths') as Unit);
+  const amount = $derived(line[unit] ?? result?.amount ?? move?.dose.usual ?? 1);
   const step = $derived(
     (unit === 'seconds' ? 15 : unit === 'beats' ? 4 : 1) * (move?.sides === 'alternating' ? 2 : 1),
   );
   const cueOf = (breath: string) => move?.phases.find((p) => p.breath === breath)?.cue;
   const lone = $derived(move && !cueOf('in') && !cueOf('out') ? move.phases[0] : null);
-  const key = $derived(figureKey(row.line.move, position, row.line.option ?? 'base'));
+  const key = $derived(figureKey(line.move, position, line.option ?? 'base'));
   const swaps = $derived((plan.score?.swaps ?? []).filter((s) => s.line === id && s.advice !== 'fine'));
   const conditionOf = (of: string) => catalogue.conditions.find((c) => c.id === of);
-  const startMs = $derived(row.score?.occurrences[0]?.startMs);
+  const startMs = $derived(result?.occurrences[0]?.startMs);
   const selected = $derived(plan.selection.has(id));
 
   /** A press selects; with Shift from the selected line to here, with Ctrl or several at a time as one more. */
@@ -81,7 +84,7 @@
       if (!selected) plan.selected = id;
     }}
   >
-    {startMs === undefined ? '–' : clock(startMs)}<span class="sr-only"> {move?.name ?? row.line.move}</span>
+    {startMs === undefined ? '–' : clock(startMs)}<span class="sr-only"> {move?.name ?? line.move}</span>
   </button>
   <div class="picture" aria-hidden="true" data-grip title="Drag to move">
     {#if move && position}
@@ -89,7 +92,7 @@
     {/if}
   </div>
   <div class="min-w-0">
-    <h3 class="font-sans text-[16px] leading-snug font-bold">{move?.name ?? row.line.move}</h3>
+    <h3 class="font-sans text-[16px] leading-snug font-bold">{move?.name ?? line.move}</h3>
     <div class="flex flex-wrap items-center gap-x-3 text-[13.5px] text-muted">
       {#if sides}
         <button
@@ -102,8 +105,8 @@
       {:else if inSidedSet && move && move.sides !== 'none'}
         <span>follows the set</span>
       {/if}
-      {#if row.line.option && row.line.option !== 'base'}<span>{row.line.option}</span>{/if}
-      {#if row.line.locked}<span class="inline-flex items-center gap-1"
+      {#if line.option && line.option !== 'base'}<span>{line.option}</span>{/if}
+      {#if line.locked}<span class="inline-flex items-center gap-1"
           ><Lock size={13} aria-hidden="true" />locked</span
         >{/if}
       {#if !move}<span class="text-serious">not in the catalogue</span>{/if}
@@ -115,15 +118,15 @@
             .join('; ')}{swaps.length > 2 ? `, and ${swaps.length - 2} more` : ''}</span
         >
       {/if}
-      {#if row.score?.wayMissing}<span class="text-serious">no way here</span>{/if}
+      {#if result?.wayMissing}<span class="text-serious">no way here</span>{/if}
     </div>
   </div>
   <DoseStepper
-    name={move?.name ?? row.line.move}
+    name={move?.name ?? line.move}
     {unit}
     {amount}
     {step}
-    locked={row.line.locked ?? false}
+    locked={line.locked ?? false}
     onchange={(next) => plan.setDose(id, unit, next)}
   />
   {#if lone}
@@ -143,8 +146,12 @@
     align-items: center;
     gap: 10px;
     min-height: 74px;
-    padding: 4px 14px 4px 0;
+    margin-left: -6px;
+    padding: 4px 14px 4px 6px;
     border-radius: 14px;
+    /* Lines out of sight are neither laid out nor painted. */
+    content-visibility: auto;
+    contain-intrinsic-size: auto 74px;
   }
   .line > button {
     min-height: 40px;
@@ -161,18 +168,16 @@
     opacity: 0.45;
   }
   .before {
-    box-shadow: 0 -3px 0 -1px var(--deep);
+    box-shadow: inset 0 3px 0 var(--deep);
   }
   .after {
-    box-shadow: 0 3px 0 -1px var(--deep);
+    box-shadow: inset 0 -3px 0 var(--deep);
   }
   .concerned {
     background: var(--band);
   }
   .picture {
     cursor: grab;
-    content-visibility: auto;
-    contain-intrinsic-size: 84px 64px;
   }
   .sides {
     display: inline-flex;

@@ -30,6 +30,7 @@ export class PlanState {
   readonly saver: Saver;
   private scoring: AbortController | null = null;
   private revision = 0;
+  private taken: { revision: number; document: ClassFile | null } | null = null;
   private history: History;
   /** Counts steps, so that what is shown of the history follows it. */
   private steps = $state(0);
@@ -44,15 +45,15 @@ export class PlanState {
   }
 
   /** What is selected and still there, in the order of the class. */
-  get chosen(): string[] {
-    return this.document ? itemsOf(this.document, this.selection.all).map((item) => item.id ?? '') : [];
-  }
+  readonly chosen: string[] = $derived(
+    this.document ? itemsOf(this.document, this.selection.all).map((item) => item.id ?? '') : [],
+  );
 
   constructor(readonly id: string) {
     this.history = new History(id);
     this.saver = new Saver(
       id,
-      () => this.document,
+      () => this.plain,
       () => {
         if (this.offline) void this.rescore();
       },
@@ -71,6 +72,7 @@ export class PlanState {
 
   async load() {
     this.document = await this.saver.open();
+    this.revision++;
     if (!this.document) return;
     await this.history.load(this.text());
     this.steps++;
@@ -100,8 +102,15 @@ export class PlanState {
     this.goTo(this.history.redo(this.text()));
   }
 
+  /** The class as plain data; taken once for all that want it after a change. */
+  private get plain(): ClassFile | null {
+    if (this.taken?.revision !== this.revision)
+      this.taken = { revision: this.revision, document: $state.snapshot(this.document) as ClassFile | null };
+    return this.taken.document;
+  }
+
   private text(): string {
-    return JSON.stringify(this.document);
+    return JSON.stringify(this.plain);
   }
 
   private remember(name: string, kind = '') {
@@ -155,7 +164,7 @@ export class PlanState {
     const revision = this.revision;
     try {
       const { data, error } = await api.POST('/api/apply', {
-        body: { class: $state.snapshot(this.document), finding, fix } as never,
+        body: { class: this.plain, finding, fix } as never,
       });
       if (error) this.unscored = sentence(error);
       else if (revision === this.revision)
@@ -197,7 +206,7 @@ export class PlanState {
   async takeBoth() {
     const { base, theirs } = this.saver;
     if (!base || !theirs || !this.document) return;
-    const { document, clashes } = both(base, $state.snapshot(this.document) as ClassFile, theirs);
+    const { document, clashes } = both(base, this.plain!, theirs);
     this.replace('take both', document);
     this.say(
       clashes.length === 0
@@ -222,9 +231,10 @@ export class PlanState {
   private touched(score = true) {
     this.revision++;
     this.preview = null;
+    // The question goes out first; what is kept is written while the answer is on its way.
+    if (score) this.scored = this.rescore();
     this.history.keep(() => this.text());
     this.saver.touched();
-    if (score) this.scored = this.rescore();
   }
 
   private async rescore() {
@@ -234,7 +244,7 @@ export class PlanState {
     try {
       const { data, error } = await api.POST('/api/score', {
         params: { query: { events: this.closely } },
-        body: $state.snapshot(this.document) as never,
+        body: this.plain as never,
         signal: asked.signal,
       });
       if (asked.signal.aborted) return;

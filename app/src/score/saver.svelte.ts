@@ -28,6 +28,7 @@ export class Saver {
 
   constructor(
     private id: string,
+    /** The class as it is on the page, as plain data. */
     private current: () => ClassFile | null,
     private onreached: () => void,
   ) {}
@@ -90,7 +91,7 @@ export class Saver {
 
   async save() {
     clearTimeout(this.timer);
-    const document = $state.snapshot(this.current()) as ClassFile | null;
+    const document = this.current();
     if (!document) return;
     const revision = this.revision;
     this.state = 'saving';
@@ -142,7 +143,7 @@ export class Saver {
   }
 
   private async keep(unsaved: boolean) {
-    const now = $state.snapshot(this.current()) as ClassFile | null;
+    const now = this.current();
     if (!now || !this.base) return;
     if (unsaved) this.kept = await keepDraft(this.id, { now, base: this.base, etag: this.etag, unsaved });
     else await keepDraft(this.id, { now, base: now, etag: this.etag, unsaved });

@@ -94,13 +94,33 @@
         ).curve(curveMonotoneX)(ripple(events, sight.fromMs, sight.toMs))
       : null,
   );
-  const heaviness = $derived(
-    effort.map(([ms, mets], i) => ({
-      fromMs: ms!,
-      toMs: effort[i + 1]?.[0] ?? totalMs,
-      share: Math.min(1, Math.max(0, (mets! - restMets) / (workMets - restMets))),
-    })),
-  );
+  // The water is darker where more is asked for; a shade of its own from one place to the next.
+  const shades = $derived.by(() => {
+    const stops: { at: number; opacity: number }[] = [];
+    for (const [i, [ms, mets]] of effort.entries()) {
+      const share = Math.min(1, Math.max(0, (mets! - restMets) / (workMets - restMets)));
+      const opacity = Math.round(share * 4) / 8;
+      if (stops.at(-1)?.opacity === opacity) continue;
+      const at = ms! / span;
+      if (i > 0) stops.push({ at, opacity: stops.at(-1)!.opacity });
+      stops.push({ at, opacity });
+    }
+    return stops;
+  });
+  const discs = $derived({ right: discsOf('right'), left: discsOf('left') });
+
+  /** A small disc over the water for each time a side is taken, filled on that side; all of a side are one path. */
+  function discsOf(side: Tick['side']): { half: string; ring: string } {
+    const r = 4.2;
+    const sweep = side === 'right' ? 1 : 0;
+    let [half, ring] = ['', ''];
+    for (const { ms } of ticks.filter((t) => t.side === side)) {
+      const [cx, cy] = [x(frame, ms), Math.max(5, y(frame, heightAt(points, ms)) - 12)];
+      half += `M${cx} ${cy - r}A${r} ${r} 0 0 ${sweep} ${cx} ${cy + r}Z`;
+      ring += `M${cx - r} ${cy}a${r} ${r} 0 1 0 ${2 * r} 0a${r} ${r} 0 1 0 ${-2 * r} 0`;
+    }
+    return { half, ring };
+  }
   // Lying still is 1 MET; more than 4 is not asked for in these classes (Compendium of Physical Activities 2011, from memory).
   const restMets = 1;
   const workMets = 4;
@@ -183,7 +203,11 @@
           <stop offset="0" stop-color="var(--water-top)" />
           <stop offset="1" stop-color="var(--water-bottom)" />
         </linearGradient>
-        <clipPath id="in-the-water"><path d={water(frame, points)} /></clipPath>
+        <linearGradient id="effort" gradientUnits="userSpaceOnUse" x1="0" x2={x(frame, span)}>
+          {#each shades as shade, i (i)}
+            <stop offset={shade.at} stop-color="var(--effort)" stop-opacity={shade.opacity} />
+          {/each}
+        </linearGradient>
       </defs>
       <g transform="translate(0 18)">
         {#each bands as band, i (band.id)}
@@ -198,20 +222,7 @@
           <text class="band" x={x(frame, band.fromMs) + 5} y="-5">{band.name}</text>
         {/each}
         <path d={water(frame, points)} fill="url(#water)" />
-        <g clip-path="url(#in-the-water)">
-          {#each heaviness as part, i (i)}
-            {#if part.share > 0.15}
-              <rect
-                class="heavy"
-                x={x(frame, part.fromMs)}
-                width={Math.max(0, x(frame, part.toMs - part.fromMs))}
-                y="0"
-                height="116"
-                fill-opacity={part.share * 0.5}
-              />
-            {/if}
-          {/each}
-        </g>
+        <path d={water(frame, points)} fill="url(#effort)" />
         <path d={surface(frame, points)} class="surface" />
         {#if breath}<path d={breath} class="breath" />{/if}
         {#each links as link, i (i)}
@@ -235,12 +246,9 @@
           >
         {/each}
         {#if preview}<path d={surface(frame, preview)} class="preview" />{/if}
-        {#each ticks as side, i (i)}
-          <text
-            class="tick {side.side}"
-            x={x(frame, side.ms)}
-            y={Math.max(8, y(frame, heightAt(points, side.ms)) - 8)}>{side.side === 'right' ? '◑' : '◐'}</text
-          >
+        {#each ['right', 'left'] as const as side (side)}
+          <path class="ring {side}" d={discs[side].ring} />
+          <path class={side} d={discs[side].half} />
         {/each}
         {#each minutes as minute (minute)}
           <text class="axis" x={Math.min(width - 8, Math.max(6, x(frame, minute * 60_000)))} y="133"
@@ -281,27 +289,23 @@
     text-anchor: middle;
     fill: var(--muted);
   }
-  .tick {
-    font-size: 13px;
-    text-anchor: middle;
-    paint-order: stroke;
-    stroke: var(--ground);
-    stroke-width: 3px;
-  }
   .right {
     fill: var(--right);
+    stroke: var(--right);
   }
   .left {
     fill: var(--left);
+    stroke: var(--left);
+  }
+  .ring {
+    fill: var(--ground);
+    stroke-width: 1.4;
   }
   .surface {
     fill: none;
     stroke: var(--water-line);
     stroke-width: 2;
     stroke-linejoin: round;
-  }
-  .heavy {
-    fill: var(--effort);
   }
   .breath {
     fill: none;
