@@ -48,8 +48,7 @@
   class="set"
   class:before={dragging.at(row.id, 'before')}
   class:after={dragging.at(row.id, 'after')}
-  role="group"
-  aria-label="{name}, {said}"
+  role="listitem"
   {@attach dragging.item(row.id)}
 >
   <div class="bracket" data-grip title="Drag the set">
@@ -59,7 +58,7 @@
     {:else}<span>×{row.rounds}</span>{/if}
     <GripVertical size={14} aria-hidden="true" class="text-muted" />
   </div>
-  <div class="min-w-0">
+  <div class="min-w-0" role="group" aria-label="{name}, {said}">
     <details class="px-2 pt-1 text-[13.5px] text-muted">
       <summary class="min-h-7 cursor-pointer">{name}: {said}</summary>
       <div class="flex flex-wrap items-end gap-3 pb-2">
@@ -114,7 +113,7 @@
         >
       </div>
     </details>
-    {@render children()}
+    <div role="list">{@render children()}</div>
   </div>
 </div>
 

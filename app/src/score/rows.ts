@@ -1,5 +1,5 @@
 import type { ClassFile, Finding, Item, Line, LineScore, Score, Section } from '../lib/api/client';
-import type { Band, Mark, Tick } from '../tide/TideLine.svelte';
+import type { Band, Mark, Tick } from '../tide/marks';
 import { isSet } from './edits';
 
 /** A line of the class beside what came out of it. */

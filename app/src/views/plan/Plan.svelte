@@ -13,6 +13,7 @@
   import KeyList from '../../score/KeyList.svelte';
   import LineDetails from '../../score/LineDetails.svelte';
   import LineTools from '../../score/LineTools.svelte';
+  import type { Tide } from '../../tide/TideDrawing.svelte';
   import TideLine from '../../tide/TideLine.svelte';
   import Conflict from './Conflict.svelte';
   import BodyView from './BodyView.svelte';
@@ -32,6 +33,19 @@
   const plan = new PlanState(params.id);
   const sections = $derived(plan.document ? rowsOf(plan.document, plan.score) : []);
   const lines = $derived(sections.flatMap((s) => linesOf(s.rows)));
+  const tide = $derived<Tide>({
+    points: plan.score?.tide ?? [],
+    totalMs: plan.score?.totalMs ?? 0,
+    wantedMs: (plan.document?.minutes ?? 0) * 60_000,
+    bands: bandsOf(sections, plan.score?.totalMs ?? 0),
+    ticks: ticksOf(plan.score),
+    marks: marksOf(plan.score),
+    preview: plan.preview?.answer.after.tide ?? null,
+    links: plan.score?.links ?? [],
+    open: plan.score?.open ?? [],
+    effort: plan.score?.ledgers.arc ?? [],
+    events: plan.score?.events ?? null,
+  });
   const startOf = (id: string | null) => lines.find((l) => l.line.id === id)?.score?.occurrences[0]?.startMs;
 
   // What can be done depends on what moves are, so nothing is shown before they are known.
@@ -103,18 +117,8 @@
       <p role="alert" class="mx-6 mb-2 rounded-xl bg-sand px-4 py-2">{plan.trouble ?? catalogue.trouble}</p>
     {/if}
     <TideLine
-      points={plan.score?.tide ?? []}
-      totalMs={plan.score?.totalMs ?? 0}
-      wantedMs={plan.document.minutes * 60_000}
-      bands={bandsOf(sections, plan.score?.totalMs ?? 0)}
-      ticks={ticksOf(plan.score)}
-      marks={marksOf(plan.score)}
+      {tide}
       playhead={playback.ms ?? startOf(plan.selected) ?? null}
-      preview={plan.preview?.answer.after.tide ?? null}
-      links={plan.score?.links ?? []}
-      open={plan.score?.open ?? []}
-      effort={plan.score?.ledgers.arc ?? []}
-      events={plan.score?.events ?? null}
       onseek={seek}
       onzoom={(zoom) => (plan.detailed = zoom > 1 || playback.playing)}
     />
