@@ -77,8 +77,7 @@
     <div class="flex min-w-0 flex-1 flex-col">
       <p class="leading-tight font-bold">{move.name}</p>
       <p class="text-[13.5px] text-muted">
-        {clock(playback.ms ?? startMs ?? 0)}
-        {doing}
+        {clock(playback.ms ?? startMs ?? 0)}{doing && ` · ${doing}`}
       </p>
       <div class="min-h-10 text-[14px] leading-snug">
         {#if event?.cue && event.kind !== 'talk'}<Cue
