@@ -79,7 +79,7 @@
       ArrowUp: () => go(-1, event.shiftKey),
       Home: () => go(-order.length, event.shiftKey),
       End: () => go(order.length, event.shiftKey),
-      Escape: () => plan.selection.only(plan.selected),
+      Escape: () => plan.selection.one(plan.selected),
       '+': () => dose(1),
       '=': () => dose(1),
       '-': () => dose(-1),

@@ -41,7 +41,7 @@ export class PlanState {
   }
 
   set selected(id: string | null) {
-    this.selection.only(id);
+    this.selection.one(id);
   }
 
   /** What is selected and still there, in the order of the class. */
@@ -51,13 +51,12 @@ export class PlanState {
 
   constructor(readonly id: string) {
     this.history = new History(id);
-    this.saver = new Saver(
-      id,
-      () => this.plain,
-      () => {
+    this.saver = new Saver(id, () => this.plain, {
+      reached: () => {
         if (this.offline) void this.rescore();
       },
-    );
+      overtaken: () => void this.takeTheirs(),
+    });
   }
 
   set detailed(wanted: boolean) {

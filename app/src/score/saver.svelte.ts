@@ -30,7 +30,12 @@ export class Saver {
     private id: string,
     /** The class as it is on the page, as plain data. */
     private current: () => ClassFile | null,
-    private onreached: () => void,
+    private tell: {
+      /** The server has answered a save. */
+      reached: () => void;
+      /** Somebody else saved, and nothing was changed here: what they saved is to be shown. */
+      overtaken: () => void;
+    },
   ) {}
 
   /** The class to work on: what this browser kept where the server does not have it yet, else what the server has; null with `trouble`. */
@@ -120,7 +125,7 @@ export class Saver {
     this.state = last ? 'saved' : 'waiting';
     if (!last) this.soon(saveAfterMs);
     await this.keep(!last);
-    this.onreached();
+    this.tell.reached();
   }
 
   // Another tab was first.
@@ -134,6 +139,7 @@ export class Saver {
     // The answer to a save of one's own was lost on the way.
     if (same(theirs, mine)) return this.arrived(theirs, tag, true);
     [this.theirs, this.theirTag, this.state] = [theirs, tag, 'conflict'];
+    if (same(mine, this.base)) this.tell.overtaken();
   }
 
   private refuse(trouble: string, status: number) {

@@ -18,7 +18,7 @@ export class Selection {
   }
 
   /** One item and nothing else; nothing for null. */
-  only(id: string | null) {
+  one(id: string | null) {
     if (id === this.at && this.others.size === 0) return;
     this.others.clear();
     this.at = this.anchor = id;
@@ -42,7 +42,7 @@ export class Selection {
   extendTo(id: string, order: readonly string[]) {
     const from = order.indexOf(this.anchor ?? id);
     const to = order.indexOf(id);
-    if (from < 0 || to < 0) return this.only(id);
+    if (from < 0 || to < 0) return this.one(id);
     this.others.clear();
     for (const between of order.slice(Math.min(from, to), Math.max(from, to) + 1)) this.others.add(between);
     this.others.delete(id);
@@ -51,7 +51,7 @@ export class Selection {
 
   /** These and nothing else. */
   these(ids: readonly string[]) {
-    this.only(ids.at(-1) ?? null);
+    this.one(ids.at(-1) ?? null);
     for (const id of ids.slice(0, -1)) this.others.add(id);
     this.anchor = ids[0] ?? null;
   }

@@ -1,0 +1,248 @@
+import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
+import type { ClassFile } from '../lib/api/client';
+import type { Draft } from './draft';
+import { Saver } from './saver.svelte';
+
+/** A server and a browser's storage in a few lines: enough to lose answers, tabs and networks one by one. */
+const world = vi.hoisted(() => ({
+  stored: null as unknown,
+  tag: 1,
+  reachable: true,
+  answers: true,
+  status: 0,
+  draft: undefined as unknown,
+  storage: true,
+}));
+
+vi.mock('./draft', () => ({
+  readDraft: () => Promise.resolve(world.draft),
+  keepDraft: (_: string, draft: unknown) => {
+    if (world.storage) world.draft = structuredClone(draft);
+    return Promise.resolve(world.storage);
+  },
+  dropDraft: () => Promise.resolve((world.draft = undefined)),
+}));
+
+vi.mock('../lib/api/client', () => {
+  const response = (status: number) => ({ status, headers: new Headers({ etag: `"${world.tag}"` }) });
+  const problem = (status: number) => ({ error: { title: 'No.', status }, response: response(status) });
+  const reach = () => {
+    if (!world.reachable) throw new TypeError('no network');
+  };
+  return {
+    sentence: (p: { title?: string }) => p.title ?? 'The server cannot be reached.',
+    api: {
+      GET: () => {
+        reach();
+        return Promise.resolve(
+          world.stored ? { data: structuredClone(world.stored), response: response(200) } : problem(404),
+        );
+      },
+      PUT: (_: string, { headers, body }: { headers: { 'If-Match': string }; body: unknown }) => {
+        reach();
+        if (world.status) return Promise.resolve(problem(world.status));
+        if (headers['If-Match'] !== `"${world.tag}"`) return Promise.resolve(problem(412));
+        [world.stored, world.tag] = [structuredClone(body), world.tag + 1];
+        if (!world.answers) throw new TypeError('the answer was lost');
+        return Promise.resolve({ data: body, response: response(200) });
+      },
+    },
+  };
+});
+
+const file = (minutes: number, title = 'Quay') => ({ title, minutes, sections: [] }) as unknown as ClassFile;
+let now: ClassFile | null;
+let reached: number;
+let overtaken: number;
+
+function saver() {
+  return new Saver('quay', () => now, { reached: () => reached++, overtaken: () => overtaken++ });
+}
+
+async function opened(): Promise<Saver> {
+  const made = saver();
+  now = await made.open();
+  return made;
+}
+
+function edit(by: Saver, minutes: number) {
+  now = file(minutes);
+  by.touched();
+}
+
+/** Somebody else saves. */
+function elsewhere(minutes: number) {
+  [world.stored, world.tag] = [file(minutes), world.tag + 1];
+}
+
+beforeEach(() => {
+  vi.useFakeTimers();
+  Object.assign(world, {
+    stored: file(20),
+    tag: 1,
+    reachable: true,
+    answers: true,
+    status: 0,
+    draft: undefined,
+    storage: true,
+  });
+  reached = overtaken = 0;
+});
+afterEach(() => vi.useRealTimers());
+
+describe('a class is brought to the server', () => {
+  test('soon after a change, once for a run of them', async () => {
+    const own = await opened();
+    edit(own, 21);
+    edit(own, 22);
+    expect(own.state).toBe('waiting');
+    await vi.advanceTimersByTimeAsync(600);
+    expect([own.state, world.tag, (world.stored as ClassFile).minutes, reached]).toEqual(['saved', 2, 22, 1]);
+    expect((world.draft as Draft).unsaved).toBe(false);
+  });
+
+  test('again and again while nobody answers', async () => {
+    const own = await opened();
+    world.reachable = false;
+    edit(own, 25);
+    await vi.advanceTimersByTimeAsync(600);
+    expect([own.state, (world.draft as Draft).unsaved]).toEqual(['offline', true]);
+    await vi.advanceTimersByTimeAsync(4100);
+    expect(own.state).toBe('offline');
+    world.reachable = true;
+    await vi.advanceTimersByTimeAsync(4100);
+    expect([own.state, (world.stored as ClassFile).minutes]).toEqual(['saved', 25]);
+  });
+
+  test('again after a full disk, and the trouble goes', async () => {
+    const own = await opened();
+    world.status = 507;
+    edit(own, 25);
+    await vi.advanceTimersByTimeAsync(600);
+    expect([own.state, own.trouble]).toEqual(['refused', 'No.']);
+    world.status = 0;
+    await vi.advanceTimersByTimeAsync(4100);
+    expect([own.state, own.trouble]).toEqual(['saved', null]);
+  });
+
+  test('not again by itself where the class is wrong', async () => {
+    const own = await opened();
+    world.status = 422;
+    edit(own, 25);
+    await vi.advanceTimersByTimeAsync(600);
+    world.status = 0;
+    await vi.advanceTimersByTimeAsync(20_000);
+    expect([own.state, world.tag]).toEqual(['refused', 1]);
+    edit(own, 26);
+    await vi.advanceTimersByTimeAsync(600);
+    expect([own.state, own.trouble]).toEqual(['saved', null]);
+  });
+
+  test('an answer that was lost on the way is no conflict', async () => {
+    const own = await opened();
+    world.answers = false;
+    edit(own, 25);
+    await vi.advanceTimersByTimeAsync(600);
+    expect(own.state).toBe('offline');
+    world.answers = true;
+    await vi.advanceTimersByTimeAsync(4100);
+    expect([own.state, own.theirs]).toEqual(['saved', null]);
+  });
+
+  test('leaving loses something only where the browser keeps nothing', async () => {
+    const own = await opened();
+    world.reachable = false;
+    edit(own, 25);
+    await vi.advanceTimersByTimeAsync(600);
+    expect(own.loses).toBe(false);
+    world.storage = false;
+    edit(own, 26);
+    await vi.advanceTimersByTimeAsync(600);
+    expect(own.loses).toBe(true);
+  });
+});
+
+describe('where another tab was first', () => {
+  test('both are held until the teacher has chosen, and mine can stand', async () => {
+    const own = await opened();
+    elsewhere(30);
+    edit(own, 25);
+    await vi.advanceTimersByTimeAsync(600);
+    expect([own.state, own.theirs?.minutes, own.base?.minutes]).toEqual(['conflict', 30, 20]);
+    edit(own, 26);
+    await vi.advanceTimersByTimeAsync(10_000);
+    expect([own.state, (world.stored as ClassFile).minutes]).toEqual(['conflict', 30]);
+    await own.settle();
+    expect([own.state, (world.stored as ClassFile).minutes, own.theirs]).toEqual(['saved', 26, null]);
+  });
+
+  test('and another one after that is met again', async () => {
+    const own = await opened();
+    elsewhere(30);
+    edit(own, 25);
+    await vi.advanceTimersByTimeAsync(600);
+    elsewhere(40);
+    await own.settle();
+    expect([own.state, own.theirs?.minutes]).toEqual(['conflict', 40]);
+  });
+});
+
+describe('a tab that comes back', () => {
+  const draft = (etag: string): Draft => ({ now: file(25), base: file(20), etag, unsaved: true });
+
+  test('goes on with what the server does not have, and sends it', async () => {
+    world.draft = draft('"1"');
+    const own = await opened();
+    expect([now?.minutes, own.state]).toEqual([25, 'waiting']);
+    await vi.advanceTimersByTimeAsync(600);
+    expect((world.stored as ClassFile).minutes).toBe(25);
+  });
+
+  test('finds both where the class went on without it', async () => {
+    world.draft = draft('"1"');
+    elsewhere(30);
+    const own = await opened();
+    expect([now?.minutes, own.state, own.theirs?.minutes, own.base?.minutes]).toEqual([
+      25,
+      'conflict',
+      30,
+      20,
+    ]);
+  });
+
+  test('takes what the server has where its own has arrived', async () => {
+    world.draft = draft('"1"');
+    elsewhere(25);
+    const own = await opened();
+    expect([own.state, own.theirs]).toEqual(['saved', null]);
+  });
+
+  test('opens what it kept while the server is away', async () => {
+    world.draft = { ...draft('"1"'), unsaved: false };
+    world.reachable = false;
+    const own = await opened();
+    expect([now?.minutes, own.state]).toEqual([25, 'offline']);
+  });
+
+  test('shows what others saved meanwhile, where it had changed nothing itself', async () => {
+    world.draft = { now: file(20), base: file(20), etag: '"1"', unsaved: false } satisfies Draft;
+    world.reachable = false;
+    const own = await opened();
+    elsewhere(30);
+    world.reachable = true;
+    await vi.advanceTimersByTimeAsync(4100);
+    expect([overtaken, own.theirs?.minutes]).toEqual([1, 30]);
+    now = own.theirs;
+    await own.settle();
+    expect([own.state, (world.stored as ClassFile).minutes]).toEqual(['saved', 30]);
+  });
+
+  test('and says so where it kept nothing, or the class is gone', async () => {
+    world.reachable = false;
+    const own = await opened();
+    expect([now, own.trouble]).toEqual([null, 'The server cannot be reached.']);
+    Object.assign(world, { reachable: true, stored: null });
+    now = await own.open();
+    expect([now, own.trouble]).toEqual([null, 'No.']);
+  });
+});
