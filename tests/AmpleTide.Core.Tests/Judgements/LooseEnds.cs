@@ -102,6 +102,36 @@ public class LooseEnds
     }
 
     [Fact]
+    public void One_end_of_the_back_straight_into_the_other_is_told_and_a_pause_mends_it()
+    {
+        static string Move(string id, string name, int first, int last) =>
+            $$"""
+            - id: {{id}}
+              name: {{name}}
+              kind: flow
+              in: [seated-cross]
+              dose: { rounds: [2, 4, 6] }
+              talk: { first: Now }
+              phases:
+                - { breath: in, shape: { spine.flexion: {{first}} }, cue: { long: "Move the back", short: "Move" } }
+                - { breath: out, shape: { spine.flexion: {{last}} }, cue: { long: "And move it on", short: "On" } }
+              options: { easier: { cue: Half as far, shape: { spine.flexion: 5 } } }
+              cautions: [Slowly]
+            """;
+        var catalogue = TestHouse.Catalogue.With(
+        [
+            CatalogueReader.ReadOwn(Move("ends-round", "Ends round", 0, 70), TestHouse.Catalogue),
+            CatalogueReader.ReadOwn(Move("begins-arched", "Begins arched", -24, 0), TestHouse.Catalogue),
+        ]);
+        var network = new WayNetwork(catalogue);
+        IReadOnlyList<Finding> Judged(ClassPlan plan) => Judgement.Of(ClassCompiler.Compile(plan, catalogue, network, false));
+        var plan = TestHouse.Class("{ \"id\": \"a\", \"move\": \"ends-round\" }, { \"id\": \"b\", \"move\": \"begins-arched\" }");
+        var finding = Assert.Single(Judged(plan), f => f.Rule == "end-to-end");
+        Assert.Equal(["a", "b"], finding.Lines);
+        Assert.DoesNotContain(Judged(finding.Fixes[0].Edit(plan)), f => f.Rule == "end-to-end");
+    }
+
+    [Fact]
     public void The_last_round_is_announced_once()
     {
         var events = TestHouse.Score(TestHouse.Class("{ \"move\": \"cat-cow\", \"rounds\": 6 }")).Events!;

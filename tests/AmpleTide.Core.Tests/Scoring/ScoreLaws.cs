@@ -57,6 +57,34 @@ public class ScoreLaws
         }
     }
 
+    [Property(MaxTest = 40)]
+    public void Ledgers_add_up_the_same_in_any_order(int seed)
+    {
+        // With every position said, the order changes ways and arrivals but not what is practised.
+        var plan = AnyClass(seed);
+        var score = TestHouse.Score(plan);
+        var positions = score.Lines.ToDictionary(l => l.Line.Id, l => l.Position?.Id);
+        plan = plan.ChangeLines([.. positions.Keys], l => l with { Position = positions[l.Id] });
+        var turned = TestHouse.Score(plan with { Sections = [.. plan.Sections.Reverse().Select(s => s with { Items = [.. s.Items.Reverse()] })] });
+        var straight = TestHouse.Score(plan);
+        foreach (var area in Enum.GetValues<Area>())
+        {
+            Assert.Equal(straight.Ledgers.AreaMs(area), turned.Ledgers.AreaMs(area));
+            Assert.Equal(straight.Ledgers.AreaMs(area, Side.Right), turned.Ledgers.AreaMs(area, Side.Right));
+            Assert.Equal(straight.Ledgers.AreaMs(area, Side.Left), turned.Ledgers.AreaMs(area, Side.Left));
+        }
+        foreach (var axis in Enum.GetValues<Axis>())
+        {
+            Assert.Equal(straight.Ledgers.PlusMs(axis), turned.Ledgers.PlusMs(axis));
+            Assert.Equal(straight.Ledgers.MinusMs(axis), turned.Ledgers.MinusMs(axis));
+        }
+        foreach (var line in straight.Lines)
+        {
+            var other = turned.Lines.Single(l => l.Line.Id == line.Line.Id);
+            Assert.Equal((line.Right, line.Left, line.None), (other.Right, other.Left, other.None));
+        }
+    }
+
     [Property(MaxTest = 30)]
     public void An_edit_never_changes_the_lines_before_it(int seed)
     {
