@@ -125,7 +125,8 @@ public class LooseEnds
         ]);
         var network = new WayNetwork(catalogue);
         IReadOnlyList<Finding> Judged(ClassPlan plan) => Judgement.Of(ClassCompiler.Compile(plan, catalogue, network, false));
-        var plan = TestHouse.Class("{ \"id\": \"a\", \"move\": \"ends-round\" }, { \"id\": \"b\", \"move\": \"begins-arched\" }");
+        var plan = TestHouse.Class("{ \"set\": { \"rounds\": 2, \"items\": [ { \"id\": \"a\", \"move\": \"ends-round\" }, { \"id\": \"b\", \"move\": \"begins-arched\" } ] } }");
+        // The first round has a talk-in between the two; from the second on they follow each other at once.
         var finding = Assert.Single(Judged(plan), f => f.Rule == "end-to-end");
         Assert.Equal(["a", "b"], finding.Lines);
         Assert.DoesNotContain(Judged(finding.Fixes[0].Edit(plan)), f => f.Rule == "end-to-end");
