@@ -31,8 +31,13 @@ public sealed class House(MoveCatalogue catalogue, string folder = "")
     /// <summary>A house like this one with other moves of the teacher's own.</summary>
     public House With(IReadOnlyCollection<MoveForm[]> own) => new(catalogue.With(own), Folder);
 
+    /// <summary>Another one whenever the catalogue or the teacher's own moves are; pictures are kept by it.</summary>
+    public string Edition => rooms.Edition;
+
     private sealed class Rooms(MoveCatalogue catalogue)
     {
+        public string Edition { get; } = catalogue.Moves.Any(m => m.Own) ? $"{catalogue.Hash}-{Guid.NewGuid():N}" : catalogue.Hash;
+
         public MoveCatalogue Catalogue { get; } = catalogue;
 
         public WayNetwork Ways { get; } = new(catalogue);

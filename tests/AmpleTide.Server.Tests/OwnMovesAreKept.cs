@@ -46,6 +46,27 @@ public class OwnMovesAreKept(RunningServer server) : IClassFixture<RunningServer
         Assert.Equal(HttpStatusCode.NotFound, (await server.Send(HttpMethod.Delete, "/api/moves/net-reach")).StatusCode);
     }
 
+    [Fact]
+    public async Task Pictures_are_kept_until_a_move_changes()
+    {
+        await Send(HttpMethod.Post, "/api/moves", Yaml("seen-reach"));
+        const string path = "/api/moves/seen-reach/frames";
+        var first = await server.Http.GetAsync(path);
+        var tag = first.Headers.ETag!.ToString();
+        async Task<HttpResponseMessage> Again()
+        {
+            var request = new HttpRequestMessage(HttpMethod.Get, path);
+            request.Headers.TryAddWithoutValidation("If-None-Match", tag);
+            return await server.Http.SendAsync(request);
+        }
+        Assert.Equal(HttpStatusCode.NotModified, (await Again()).StatusCode);
+        await Send(HttpMethod.Put, "/api/moves/seen-reach", Yaml("seen-reach", elevation: "40"));
+        var changed = await Again();
+        Assert.Equal(HttpStatusCode.OK, changed.StatusCode);
+        Assert.NotEqual(await first.Content.ReadAsStringAsync(), await changed.Content.ReadAsStringAsync());
+        await server.Send(HttpMethod.Delete, "/api/moves/seen-reach");
+    }
+
     [Theory]
     [InlineData("tree", "120", 1, "'tree' is a move of the catalogue")]
     [InlineData("Net Reach", "120", 1, "lower-case letters")]

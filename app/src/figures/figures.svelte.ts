@@ -20,6 +20,12 @@ class Figures {
     return figure;
   }
 
+  /** Asks for everything anew, after a move was changed. */
+  forget() {
+    this.known.clear();
+    this.asked.clear();
+  }
+
   private want(key: string) {
     if (this.asked.has(key)) return;
     this.asked.add(key);

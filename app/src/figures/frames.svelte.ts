@@ -16,6 +16,12 @@ class FrameStore {
     return frames;
   }
 
+  /** Asks for everything anew, after a move was changed. */
+  forget() {
+    this.known.clear();
+    this.asked.clear();
+  }
+
   private async bring(key: string, move: string, position: string, option: string) {
     try {
       const { data } = await api.GET('/api/moves/{id}/frames', {

@@ -1,3 +1,5 @@
+import { figures } from '../figures/figures.svelte';
+import { frames } from '../figures/frames.svelte';
 import { api, sentence, type Condition, type Move, type Position, type Prop } from './api/client';
 
 /** The moves, positions and conditions, asked for once. */
@@ -15,6 +17,8 @@ class Catalogue {
 
   /** Asks anew, after a move of one's own was kept or deleted. */
   again(): Promise<void> {
+    figures.forget();
+    frames.forget();
     return (this.asked = this.ask());
   }
 

@@ -6,6 +6,7 @@ using AmpleTide.Core.Judgements;
 using AmpleTide.Core.Planning;
 using AmpleTide.Server.Answers;
 using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.Net.Http.Headers;
 
 namespace AmpleTide.Server.Endpoints;
 
@@ -18,27 +19,35 @@ internal static class CatalogueEndpoints
     {
         api.MapGet("/moves", (WrittenMoves moves) => moves.All()).Produces<IReadOnlyList<MoveSummary>>();
         api.MapGet("/moves/{id}", Move).Produces<MoveAnswer>().ProducesProblem(404);
-        api.MapGet("/moves/{id}/frames", Frames);
+        api.MapGet("/moves/{id}/frames", Frames).AddEndpointFilter(KeptByEdition);
         api.MapGet("/positions", (House house) => TypedResults.Ok((IReadOnlyList<PositionAnswer>)[.. house.Catalogue.Positions.Select(PositionAnswer.Of)]));
         api.MapGet("/ways", Ways);
         api.MapGet("/props", (House house) => TypedResults.Ok(house.Catalogue.Props));
         api.MapGet("/conditions", (House house) => TypedResults.Ok(house.Catalogue.Conditions));
         api.MapGet("/conventions", () => TypedResults.Ok(new ConventionsAnswer(Conventions.All, Conventions.Presets)));
         api.MapGet("/rules", () => TypedResults.Ok((IReadOnlyList<RuleAnswer>)[.. Judgement.Rules.Select(r => new RuleAnswer(r.Id, r.Title, r.Level))]));
-        api.MapGet("/figures", Figures);
+        api.MapGet("/figures", Figures).AddEndpointFilter(KeptByEdition);
+    }
+
+    // Pictures are large and change only with the catalogue and the teacher's own moves: who has them asks whether they are still the same.
+    private static async ValueTask<object?> KeptByEdition(EndpointFilterInvocationContext call, EndpointFilterDelegate next)
+    {
+        var tag = new EntityTagHeaderValue($"\"{call.HttpContext.RequestServices.GetRequiredService<House>().Edition}\"");
+        var (request, response) = (call.HttpContext.Request.GetTypedHeaders(), call.HttpContext.Response);
+        (response.Headers.ETag, response.Headers.CacheControl) = (tag.ToString(), "no-cache");
+        return request.IfNoneMatch.Any(t => t.Compare(tag, false)) ? TypedResults.StatusCode(StatusCodes.Status304NotModified) : await next(call);
     }
 
     private static IResult Move(string id, House house, WrittenMoves moves) =>
         house.Catalogue.Move(id) is { } move ? moves.Of(move) : Problems.NotFound($"There is no move '{id}'.");
 
-    private static Results<Ok<FramesAnswer>, ProblemHttpResult> Frames(string id, string? position, string? option, string? side, House house, HttpContext context)
+    private static Results<Ok<FramesAnswer>, ProblemHttpResult> Frames(string id, string? position, string? option, string? side, House house)
     {
         if (house.Catalogue.Move(id) is not { } move) return Problems.NotFound($"There is no move '{id}'.");
         var at = position ?? move.In[0];
         if (!move.In.Contains(at)) return Problems.NotFound($"{move.Name} is not taken in '{at}'.");
         var place = house.Catalogue.Position(at)!;
         var form = house.Catalogue.Form(move, place, option ?? MoveForm.BaseOption);
-        context.Response.Headers.CacheControl = "public, max-age=31536000, immutable";
         return TypedResults.Ok(FramesAnswer.Of(FigureFrames.Of(form, move.View ?? place.View, side == "left" ? Side.Left : Side.Right)));
     }
 
@@ -52,9 +61,8 @@ internal static class CatalogueEndpoints
         return TypedResults.Ok(new PathAnswer(ways, ways.Sum(w => w.Ms)));
     }
 
-    // The pictures of lines, by move@position@option: one request for all that a screen lacks. They change only with the catalogue,
-    // whose hash the address may carry, so they may be kept for good.
-    private static Results<Ok<FiguresAnswer>, ProblemHttpResult> Figures(string of, House house, HttpContext context)
+    // The pictures of lines, by move@position@option: one request for all that a screen lacks.
+    private static Results<Ok<FiguresAnswer>, ProblemHttpResult> Figures(string of, House house)
     {
         var figures = new Dictionary<string, Figure>();
         foreach (var key in of.Split(',', StringSplitOptions.RemoveEmptyEntries).Take(MostFigures))
@@ -65,7 +73,6 @@ internal static class CatalogueEndpoints
             var form = house.Catalogue.Form(move, position, parts[2]);
             figures[key] = FigureDrawing.Draw(form.Phases[move.Picture].Shape, move.View ?? position.View);
         }
-        context.Response.Headers.CacheControl = "public, max-age=31536000, immutable";
         return TypedResults.Ok(new FiguresAnswer(figures));
     }
 }
