@@ -8,7 +8,7 @@ export default defineConfig({
     tailwindcss(),
     svelte(),
     VitePWA({
-      // Registered by main.ts; a new version is there at the next start, and never reloads a page somebody works on.
+      // Registered by main.ts; a new version is there once all tabs were closed, and never reloads a page somebody works on.
       injectRegister: null,
       manifest: false,
       workbox: {

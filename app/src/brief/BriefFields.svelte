@@ -2,7 +2,8 @@
   import BreathFields from '../score/BreathFields.svelte';
   import BodyFace from '../bodymap/BodyFace.svelte';
   import type { ClassFile } from '../lib/api/client';
-  import { families } from '../moves/words';
+  import PlaceFields from './PlaceFields.svelte';
+  import { has, toggled } from './lists';
 
   interface Props {
     document: ClassFile;
@@ -32,34 +33,13 @@
     'feet',
     'breath',
   ];
-  const limits = [
-    ['no-kneeling', 'no kneeling'],
-    ['no-floor', 'nobody gets down to the floor'],
-    ['no-lying-flat', 'no lying flat'],
-    ['no-head-down', 'no head below the heart'],
-    ['no-hand-load', 'no weight on the hands'],
-    ['no-long-standing', 'no long standing'],
-  ] as const;
 
   const theme = $derived(document.theme?.areas ?? []);
-  const place = $derived(document.place ?? {});
-  const has = (list: readonly string[] | undefined, word: string) => list?.includes(word) ?? false;
-
-  /** The list with a word in it or without it. */
-  function toggled<T extends string>(list: readonly T[] | undefined, word: T): T[] {
-    const now = list ?? [];
-    return now.includes(word) ? now.filter((w) => w !== word) : [...now, word];
-  }
 
   const toggleArea = (area: string) =>
     onchange(
       (d) => (d.theme = { ...d.theme, areas: toggled(d.theme?.areas, area as Areas[number]) as Areas }),
     );
-  const toggleFamily = (family: string) =>
-    onchange((d) => (d.place = { ...d.place, families: toggled(d.place?.families, family as never) }));
-  const toggleLimit = (limit: string) =>
-    onchange((d) => (d.place = { ...d.place, limits: toggled(d.place?.limits, limit as never) }));
-
   function setTags(text: string) {
     const tags = [...new Set(text.split(',').map((t) => t.trim()))].filter(Boolean);
     onchange((d) => (d.tags = tags));
@@ -142,53 +122,7 @@
         {/each}
       </div>
     </fieldset>
-    <fieldset>
-      <legend class="mb-1 font-bold">Which positions the place allows</legend>
-      <div class="flex flex-wrap gap-x-5">
-        {#each families as [id, name] (id)}
-          <label class="flex min-h-10 items-center gap-2"
-            ><input
-              type="checkbox"
-              checked={!place.families?.length || has(place.families, id)}
-              onchange={() =>
-                place.families?.length
-                  ? toggleFamily(id)
-                  : onchange(
-                      (d) =>
-                        (d.place = {
-                          ...d.place,
-                          families: families.map(([f]) => f).filter((f) => f !== id) as never,
-                        }),
-                    )}
-            />{name}</label
-          >
-        {/each}
-      </div>
-      <div class="mt-1 flex flex-wrap gap-x-5">
-        {#each limits as [id, name] (id)}
-          <label class="flex min-h-10 items-center gap-2"
-            ><input
-              type="checkbox"
-              checked={has(place.limits, id)}
-              onchange={() => toggleLimit(id)}
-            />{name}</label
-          >
-        {/each}
-      </div>
-      <label class="mt-2 block w-48 text-[13.5px] text-muted"
-        >On
-        <select
-          class="field"
-          value={place.surface ?? 'mat'}
-          onchange={(e) =>
-            onchange((d) => (d.place = { ...d.place, surface: e.currentTarget.value as never }))}
-        >
-          <option value="mat">mats</option><option value="chair">chairs</option><option value="bed"
-            >a bed</option
-          ><option value="outdoors">grass, outdoors</option>
-        </select></label
-      >
-    </fieldset>
+    <PlaceFields {document} {onchange} />
     <details class="text-[13.5px] text-muted">
       <summary class="min-h-10 cursor-pointer text-[16px] font-bold text-ink"
         >The breath of this class</summary
