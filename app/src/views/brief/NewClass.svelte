@@ -67,6 +67,6 @@
         <StockFields {document} {onchange} />
       </details>
     {/if}
-    <button class="press-deep mt-6" disabled={busy || document.title.trim() === ''}>Begin planning</button>
+    <button class="press-deep sticky bottom-4 mt-6 shadow-lg" disabled={busy || document.title.trim() === ''}>Begin planning</button>
   </form>
 </main>
