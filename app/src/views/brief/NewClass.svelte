@@ -67,6 +67,8 @@
         <StockFields {document} {onchange} />
       </details>
     {/if}
-    <button class="press-deep sticky bottom-4 mt-6 shadow-lg" disabled={busy || document.title.trim() === ''}>Begin planning</button>
+    <button class="press-deep sticky bottom-4 mt-6 shadow-lg" disabled={busy || document.title.trim() === ''}
+      >Begin planning</button
+    >
   </form>
 </main>
