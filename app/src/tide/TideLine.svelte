@@ -68,8 +68,8 @@
   });
 </script>
 
-<div class="relative px-6 max-md:px-3">
-  <div class="absolute top-[-4px] right-6 z-10 flex print:hidden" role="group" aria-label="How closely">
+<div class="relative px-6 contain-content max-md:px-3">
+  <div class="absolute top-0 right-6 z-10 flex print:hidden" role="group" aria-label="How closely">
     <button
       class="tool"
       aria-label="Look closer"

@@ -143,7 +143,7 @@
         <!-- Scrolled with the keyboard too, so it takes the focus. -->
         <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
         <div
-          class="overflow-y-auto pl-10 max-md:overflow-visible max-md:pl-6"
+          class="overflow-y-auto contain-content max-md:overflow-visible max-md:contain-none pl-10 max-md:pl-6"
           tabindex="0"
           role="region"
           aria-label="The class, line by line"
@@ -152,7 +152,7 @@
         </div>
         <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
         <aside
-          class="overflow-y-auto px-5 pt-3 pb-10 max-md:overflow-visible"
+          class="overflow-y-auto px-5 pt-3 pb-10 contain-content max-md:overflow-visible max-md:contain-none"
           tabindex="0"
           aria-label="Soundings and time"
         >
