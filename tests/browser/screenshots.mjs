@@ -42,7 +42,8 @@ await shot('tide-close', '/plan/low-water-shoulders', 'paper', async (page) => {
   await page.locator('[data-select="l6"]').click();
   for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'Look closer' }).click();
   await page.getByRole('button', { name: 'Let it run' }).click();
-  await page.waitForTimeout(24_000);
+  // Past the talk-in, where the figure breathes and the cue is said.
+  await page.getByText(/· 2 of 8/).waitFor({ timeout: 60_000 });
 });
 await shot('sides', '/plan/knots-undone/sides', 'paper');
 await shot('body', '/plan/low-water-shoulders/body', 'paper');

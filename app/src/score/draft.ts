@@ -1,4 +1,4 @@
-import { del, get, set } from 'idb-keyval';
+import { get, set } from 'idb-keyval';
 import type { ClassFile } from '../lib/api/client';
 
 /** What this browser keeps of a class that is being worked on: it outlives the tab, the server and the network. */
@@ -23,5 +23,3 @@ export const keepDraft = (id: string, draft: Draft) =>
     () => true,
     () => false,
   );
-
-export const dropDraft = (id: string) => del(keyOf(id)).catch(() => undefined);

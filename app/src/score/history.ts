@@ -1,4 +1,4 @@
-import { del, get, set } from 'idb-keyval';
+import { get, set } from 'idb-keyval';
 import { same } from '../versions/outline';
 
 /** A step that can be undone: what it was called, and the document before it. */
@@ -77,9 +77,5 @@ export class History {
       );
     };
     this.timer = setTimeout(() => this.write?.(), keepAfterMs);
-  }
-
-  forget() {
-    return del(keyOf(this.id)).catch(() => undefined);
   }
 }

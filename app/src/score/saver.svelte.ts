@@ -1,6 +1,6 @@
 import { api, sentence, type ClassFile } from '../lib/api/client';
 import { same } from '../versions/outline';
-import { dropDraft, keepDraft, readDraft } from './draft';
+import { keepDraft, readDraft } from './draft';
 
 export type Saving = 'saved' | 'waiting' | 'saving' | 'conflict' | 'refused' | 'offline';
 
@@ -153,12 +153,6 @@ export class Saver {
     if (!now || !this.base) return;
     if (unsaved) this.kept = await keepDraft(this.id, { now, base: this.base, etag: this.etag, unsaved });
     else await keepDraft(this.id, { now, base: now, etag: this.etag, unsaved });
-  }
-
-  /** Forgets what this browser kept of the class. */
-  forget() {
-    clearTimeout(this.timer);
-    return dropDraft(this.id);
   }
 
   private soon(ms: number) {

@@ -20,7 +20,6 @@ vi.mock('./draft', () => ({
     if (world.storage) world.draft = structuredClone(draft);
     return Promise.resolve(world.storage);
   },
-  dropDraft: () => Promise.resolve((world.draft = undefined)),
 }));
 
 vi.mock('../lib/api/client', () => {
