@@ -62,6 +62,7 @@ internal sealed class MoveReading(IReadOnlyDictionary<string, Position> position
             OptIn = entry.Flag("optIn"),
             Effort = entry.Number("effort", UsualEffort[kind]),
             View = ShapeReading.ReadView(entry),
+            Drawn = ReadDrawn(entry),
             Picture = (int)entry.Number("picture", PictureOf(phases) + 1) - 1,
         };
         if (move.Picture < 0 || move.Picture >= Math.Max(1, phases.Count)) entry.Wrong("picture", "is not one of the phases");
@@ -216,6 +217,30 @@ internal sealed class MoveReading(IReadOnlyDictionary<string, Position> position
             else entry.Wrong("alsoEases", $"'{name}' is not an area");
         }
         return areas;
+    }
+
+    // attend and strap: landmarks; stands: prop → landmark.
+    private static Drawn ReadDrawn(Entry entry)
+    {
+        var stands = new Dictionary<Support, Landmark>();
+        foreach (var (prop, mark) in ReadWords(entry, "stands"))
+        {
+            if (Support.Find(prop) is not { } support) entry.Wrong("stands", $"there is no prop '{prop}' to stand there");
+            else if (Landmark.Find(mark) is not { } place) entry.Wrong("stands", $"there is no landmark '{mark}'");
+            else stands[support] = place;
+        }
+        return new(Landmarks("attend"), Landmarks("strap"), stands);
+
+        List<Landmark> Landmarks(string field)
+        {
+            var found = new List<Landmark>();
+            foreach (var name in entry.Texts(field))
+            {
+                if (Landmark.Find(name) is { } mark) found.Add(mark);
+                else entry.Wrong(field, $"there is no landmark '{name}'");
+            }
+            return found;
+        }
     }
 
     private static Dictionary<string, string> ReadWords(Entry entry, string field)

@@ -11,7 +11,7 @@ public static class SvgFigure
     public static IReadOnlyDictionary<Tone, string> Paper { get; } = new Dictionary<Tone, string>
     {
         [Tone.Trunk] = "#23505c", [Tone.Right] = "#cf6b33", [Tone.Left] = "#2a8c84", [Tone.Skin] = "#e8c7a4", [Tone.Hair] = "#3b2f2a",
-        [Tone.Face] = "#e8c7a4", [Tone.Eye] = "#3b2f2a", [Tone.Prop] = "#cdbf9f", [Tone.PropEdge] = "#b3a37f", [Tone.Mat] = "#ece4d1",
+        [Tone.Face] = "#e8c7a4", [Tone.Eye] = "#3b2f2a", [Tone.Prop] = "#cdbf9f", [Tone.PropEdge] = "#b3a37f", [Tone.Mat] = "#ece4d1", [Tone.Mark] = "#7a3b69",
     };
 
     private const string Ground = "#fbf7ee";

@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Runtime.InteropServices;
 using System.Text;
 using AmpleTide.Catalogue;
 using AmpleTide.Core.Body;
@@ -8,6 +9,7 @@ using AmpleTide.Formats;
 
 // Writes contact sheets of all figures as HTML pages, thirty to a sheet, for the eye to judge.
 // Usage: catalogue-folder output-folder [named|unnamed] [phases] [id-prefix,…]
+// Unnamed sheets are shuffled and numbered; what each number is stands in key.txt beside them.
 var (folder, output) = (args[0], args[1]);
 var named = !args.Contains("unnamed");
 var eachPhase = args.Contains("phases");
@@ -32,12 +34,18 @@ foreach (var move in catalogue.Moves)
     {
         var phases = eachPhase ? Enumerable.Range(0, form.Phases.Length) : [move.Picture];
         foreach (var i in phases)
-            figures.Add(($"{move.Id} {(eachPhase ? $"{form.Position.Id} {form.Option} {i + 1}" : "")}", FigureDrawing.Draw(form.Phases[i].Shape, move.View ?? form.Position.View)));
+            figures.Add(($"{move.Id} {(eachPhase ? $"{form.Position.Id} {form.Option} {i + 1}" : "")}", FigureDrawing.Picture(form, i)));
     }
 }
 if (only is not null) figures = [.. figures.Where(f => only.Split(',').Any(id => f.Name.StartsWith(id, StringComparison.Ordinal)))];
 
 Directory.CreateDirectory(output);
+if (!named)
+{
+    // Neighbours in the catalogue would give each other away; the key stays out of sight until the sheets have been named.
+    new Random(1).Shuffle(CollectionsMarshal.AsSpan(figures));
+    File.WriteAllLines(Path.Combine(output, "key.txt"), figures.Select((f, i) => $"{i + 1} {f.Name}"));
+}
 const int perSheet = 30;
 foreach (var (sheet, index) in figures.Chunk(perSheet).Select((s, i) => (s, i)))
 {

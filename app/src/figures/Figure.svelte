@@ -92,6 +92,9 @@
   .mat {
     fill: var(--fig-mat);
   }
+  .mark {
+    fill: var(--fig-mark);
+  }
   .mat,
   .eye,
   .face {

@@ -20,6 +20,18 @@ public sealed record Landmark(string Name, Segment Segment, Vector Place)
         return frame.At(Place.X, Place.Y, Place.Z);
     }
 
+    /// <summary>From where it lies outwards: the joint of its limb, the middle of the head, or the middle of the trunk at its height.</summary>
+    public Vector Inside(Skeleton body)
+    {
+        var height = Segment switch
+        {
+            Segment.Head => HeadCentre,
+            Segment.Pelvis or Segment.Lower or Segment.Upper => Place.Y,
+            _ => 0,
+        };
+        return (this with { Place = new(0, height, 0) }).On(body);
+    }
+
     /// <summary>The landmark of a name.</summary>
     /// <returns>Null when there is none of that name.</returns>
     public static Landmark? Find(string name) => ByName.GetValueOrDefault(name);
@@ -41,6 +53,9 @@ public sealed record Landmark(string Name, Segment Segment, Vector Place)
         new("occiput", Segment.Head, new(0, HeadCentre, -HeadRadius - 0.004)),
         new("forehead", Segment.Head, new(0, HeadCentre + 0.025, HeadRadius - 0.004)),
         new("crown", Segment.Head, new(0, HeadCentre + 0.062, 0)),
+        new("eyes", Segment.Head, new(0, HeadCentre + 0.006, 0.052)),
+        new("nose", Segment.Head, new(0, HeadCentre - 0.010, 0.062)),
+        new("mouth", Segment.Head, new(0, HeadCentre - 0.034, 0.052)),
         new("chin", Segment.Head, new(0, HeadCentre - 0.062, 0.044)),
     ];
 
@@ -55,6 +70,7 @@ public sealed record Landmark(string Name, Segment Segment, Vector Place)
         yield return OnTrunk("ribs", Segment.Upper, 0.075, -0.110, 0.040);
         yield return OnTrunk("blade", Segment.Upper, 0.060, -0.060, -ChestDepth);
         yield return OnTrunk("ear", Segment.Head, HeadRadius - 0.008, HeadCentre, 0);
+        yield return OnTrunk("jaw", Segment.Head, HeadRadius - 0.018, HeadCentre - 0.026, 0.020);
         yield return OnTrunk("temple", Segment.Head, HeadRadius - 0.010, HeadCentre + 0.022, 0.010);
         yield return OnTrunk("head-top", Segment.Head, 0.030, HeadCentre + 0.052, 0);
         yield return OnTrunk("head-back", Segment.Head, 0.022, HeadCentre, -HeadRadius);

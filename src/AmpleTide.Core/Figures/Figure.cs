@@ -4,7 +4,7 @@ namespace AmpleTide.Core.Figures;
 public enum Tone
 {
 #pragma warning disable CS1591 // the names say it
-    Trunk, Right, Left, Skin, Hair, Face, Eye, Prop, PropEdge, Mat,
+    Trunk, Right, Left, Skin, Hair, Face, Eye, Prop, PropEdge, Mat, Mark,
 #pragma warning restore CS1591
 }
 

@@ -29,6 +29,18 @@ internal static class PropDrawing
         }
     }
 
+    /// <summary>The props that stand by without bearing anything: under the pictured place of a landmark.</summary>
+    public static IEnumerable<FigurePart> Standing(
+        IReadOnlyDictionary<Support, Landmark> stands, Skeleton pictured, Func<Vector, (double X, double Y, double Near)> project)
+    {
+        foreach (var (prop, mark) in stands)
+        {
+            var at = mark.On(pictured);
+            if (prop.Name != "chair") yield return Box([at], 0, prop.Height, prop.Name == "block" ? 0.035 : 0.075, Tone.Prop, project);
+            else foreach (var part in Chair([at.Towards(mark.Mirror().On(pictured), 0.5)], prop.Height, 1, project)) yield return part;
+        }
+    }
+
     // A slice of wall behind what leans on it, a little higher than that.
     private static FigurePart Wall(List<Vector> points, Func<Vector, (double X, double Y, double Near)> project)
     {

@@ -71,7 +71,7 @@ public sealed record MoveAnswer(
         var forms = move.In.Select(id => catalogue.Form(move, catalogue.Position(id)!, MoveForm.BaseOption)).ToList();
         var phases = move.Phases.Select((phase, i) => new PhaseAnswer(
             phase.Breath, phase.Pattern, phase.Work, phase.Cue.Long, phase.Cue.Short, phase.Cue.Last, phase.Opens, phase.Closes,
-            forms.ToDictionary(f => f.Position.Id, f => FigureDrawing.Draw(f.Phases[i].Shape, move.View ?? f.Position.View))));
+            forms.ToDictionary(f => f.Position.Id, f => FigureDrawing.Picture(f, i))));
         return new(
             MoveSummary.Of(move, catalogue), move.Talk.First, move.Talk.Second, [.. phases],
             [.. move.Options.Select(o => new OptionAnswer(o.Key, o.Value.Cue))], move.Cautions, move.Helpful, ConditionsOf(forms, catalogue),

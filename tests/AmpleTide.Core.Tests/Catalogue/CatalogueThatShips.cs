@@ -50,12 +50,12 @@ public class CatalogueThatShips
         // Flesh gives way by a few centimetres. Forearms that hold each other lie crossed, and are drawn one on the other.
         const double soft = 4.5 / 170;
         var through = from move in Catalogue.Moves
-                      from form in Catalogue.Forms(move).Where(f => f.Option == MoveForm.BaseOption)
+                      from form in Catalogue.Forms(move)
                       from phase in form.Phases
                       let armsHold = phase.Shape.Touches.Any(t => IsArm(t.Mark.Name) && IsArm(t.On.Name))
                       from overlap in Clearance.Overlaps(phase.Shape.Skeleton())
                       where overlap.Depth > soft && !(armsHold && overlap.Part.EndsWith("arm", StringComparison.Ordinal) && overlap.In.EndsWith("arm", StringComparison.Ordinal))
-                      select $"{move.Id} in {form.Position.Id}, phase {Array.IndexOf(form.Phases, phase) + 1}: {overlap.Part} in {overlap.In}, {overlap.Depth * 170:0.0} cm";
+                      select $"{move.Id} in {form.Position.Id}, {form.Option}, phase {Array.IndexOf(form.Phases, phase) + 1}: {overlap.Part} in {overlap.In}, {overlap.Depth * 170:0.0} cm";
         Assert.Empty(through);
 
         static bool IsArm(string mark) => ArmMarks.Any(part => mark.Contains(part, StringComparison.Ordinal));

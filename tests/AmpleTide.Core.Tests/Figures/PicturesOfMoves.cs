@@ -1,0 +1,74 @@
+using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Figures;
+
+namespace AmpleTide.Core.Tests.Figures;
+
+/// <summary>A still picture says what moves, where the attention goes, and what stands by.</summary>
+public class PicturesOfMoves
+{
+    [Theory]
+    [InlineData("shrug-and-drop", 0, 2, -1)] // both shoulders, up
+    [InlineData("slow-nods", 0, 1, 0)] // the crown, forward
+    [InlineData("bridge", 0, 2, -1)] // both hips, up
+    [InlineData("heel-raises-seated", 0, 2, -1)]
+    public void What_moves_has_an_arrow_that_points_the_way_it_goes(string id, int phase, int arrows, int upOrDown)
+    {
+        var marks = Marks(Picture(id, phase));
+        Assert.Equal(arrows, marks.Count);
+        // An arrow's head comes first in its outline: its tip, then its two corners.
+        Assert.All(marks, m => Assert.Equal(upOrDown, upOrDown == 0 ? 0 : Math.Sign(m.Outlines[0][1] - m.Capsules[^1].Y2)));
+    }
+
+    [Theory]
+    [InlineData("folded-rest-hold")]
+    [InlineData("final-rest")]
+    [InlineData("warrior-two")]
+    [InlineData("tree")]
+    public void A_shape_that_is_held_needs_no_arrow(string id) => Assert.Empty(Marks(Picture(id)));
+
+    [Fact]
+    public void A_flow_or_rhythm_always_says_what_moves()
+    {
+        var mute = TestHouse.Catalogue.Moves.Where(m => m.Kind is MoveKind.Flow or MoveKind.Rhythm && Marks(Picture(m.Id)).Count == 0).Select(m => m.Id);
+        Assert.Empty(mute);
+    }
+
+    [Fact]
+    public void A_move_that_goes_back_the_way_it_came_has_arrows_with_two_heads()
+    {
+        Assert.All(Marks(Picture("shoulder-rolls")), m => Assert.Equal(2, m.Outlines.Count));
+        Assert.All(Marks(Picture("torso-circles")), m => Assert.Single(m.Outlines));
+    }
+
+    [Fact]
+    public void Breathing_shows_where_it_is_felt()
+    {
+        // Where the breath is sent is for each person to choose.
+        var mute = TestHouse.Catalogue.Moves.Where(m => m.Kind == MoveKind.Breathing && m.Id != "breath-to-a-place" && Marks(Picture(m.Id)).Count == 0).Select(m => m.Id);
+        Assert.Empty(mute);
+    }
+
+    [Theory]
+    [InlineData("hamstring-with-strap", Tone.PropEdge)]
+    [InlineData("sit-to-stand", Tone.Prop)]
+    [InlineData("block-foot-taps", Tone.Prop)]
+    public void What_stands_by_or_is_held_is_drawn(string id, Tone tone) => Assert.Contains(Picture(id).Parts, p => p.Tone == tone);
+
+    [Fact]
+    public void A_chair_stays_when_its_sitter_rises_and_is_where_it_was_for_either_side()
+    {
+        var form = Form("leg-taps");
+        foreach (var side in new[] { Core.Body.Side.Right, Core.Body.Side.Left })
+            Assert.All(FigureFrames.Of(form, form.Position.View, side).SelectMany(f => f), f => Assert.Contains(f.Parts, p => p.Tone == Tone.PropEdge));
+    }
+
+    private static List<FigurePart> Marks(Figure figure) => [.. figure.Parts.Where(p => p.Tone == Tone.Mark)];
+
+    private static Figure Picture(string id, int? phase = null) => FigureDrawing.Picture(Form(id), phase ?? TestHouse.Catalogue.Move(id)!.Picture);
+
+    private static MoveForm Form(string id)
+    {
+        var move = TestHouse.Catalogue.Move(id)!;
+        return TestHouse.Catalogue.Form(move, TestHouse.Catalogue.Position(move.In[0])!, MoveForm.BaseOption);
+    }
+}
