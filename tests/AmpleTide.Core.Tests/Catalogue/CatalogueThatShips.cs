@@ -56,7 +56,7 @@ public class CatalogueThatShips
                       from overlap in Clearance.Overlaps(phase.Shape.Skeleton())
                       where overlap.Depth > soft && !(armsHold && overlap.Part.EndsWith("arm", StringComparison.Ordinal) && overlap.In.EndsWith("arm", StringComparison.Ordinal))
                       select $"{move.Id} in {form.Position.Id}, {form.Option}, phase {Array.IndexOf(form.Phases, phase) + 1}: {overlap.Part} in {overlap.In}, {overlap.Depth * 170:0.0} cm";
-        Assert.Empty(through);
+        if (through.Any()) Assert.Fail(string.Join(Environment.NewLine, through));
 
         static bool IsArm(string mark) => ArmMarks.Any(part => mark.Contains(part, StringComparison.Ordinal));
     }
