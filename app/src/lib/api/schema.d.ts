@@ -1844,7 +1844,7 @@ export interface components {
          * @description What a part of a figure is, and so how it is coloured.
          * @enum {unknown}
          */
-        Tone: "trunk" | "right" | "left" | "skin" | "hair" | "face" | "eye" | "prop" | "prop-edge" | "mat";
+        Tone: "trunk" | "right" | "left" | "skin" | "hair" | "face" | "eye" | "prop" | "prop-edge" | "mat" | "mark";
         /**
          * @description What a dose counts.
          * @enum {unknown}
