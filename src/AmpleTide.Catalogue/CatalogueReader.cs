@@ -185,9 +185,10 @@ public static partial class CatalogueReader
             else entry.Wrong("demands", $"'{word}' is not one of {string.Join(", ", Enum.GetNames<Demands>().Select(Entry.Hyphenated))}");
         }
         var cautions = entry.Texts("cautions");
+        var school = entry.Words("school");
         entry.Done();
         return positions.TryGetValue(from, out var start) && positions.TryGetValue(to, out var end) && seconds.Count == 3
-            ? new(start, end, steps, new(seconds[0], seconds[1], seconds[2]), demands, cautions)
+            ? new(start, end, steps, new(seconds[0], seconds[1], seconds[2]), demands, cautions) { School = school }
             : null;
     }
 

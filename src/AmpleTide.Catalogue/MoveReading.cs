@@ -57,8 +57,8 @@ internal sealed class MoveReading(IReadOnlyDictionary<string, Position> position
             Props = entry.Texts("props"),
             Helpful = entry.Texts("helpful"),
             AlsoEases = ReadAreas(entry),
-            When = ReadWords(entry, "when"),
-            School = ReadWords(entry, "school"),
+            When = entry.Words("when"),
+            School = entry.Words("school"),
             OptIn = entry.Flag("optIn"),
             Effort = entry.Number("effort", UsualEffort[kind]),
             View = ShapeReading.ReadView(entry),
@@ -223,7 +223,7 @@ internal sealed class MoveReading(IReadOnlyDictionary<string, Position> position
     private static Drawn ReadDrawn(Entry entry)
     {
         var stands = new Dictionary<Support, Landmark>();
-        foreach (var (prop, mark) in ReadWords(entry, "stands"))
+        foreach (var (prop, mark) in entry.Words("stands"))
         {
             if (Support.Find(prop) is not { } support) entry.Wrong("stands", $"there is no prop '{prop}' to stand there");
             else if (Landmark.Find(mark) is not { } place) entry.Wrong("stands", $"there is no landmark '{mark}'");
@@ -241,13 +241,5 @@ internal sealed class MoveReading(IReadOnlyDictionary<string, Position> position
             }
             return found;
         }
-    }
-
-    private static Dictionary<string, string> ReadWords(Entry entry, string field)
-    {
-        var words = new Dictionary<string, string>();
-        if (entry.Inner(field) is { } map)
-            foreach (var name in map.Fields()) words[name] = map.Text(name);
-        return words;
     }
 }

@@ -158,6 +158,15 @@ public sealed class Entry
         _ => None<string>(field, "a list is needed"),
     };
 
+    /// <summary>A map of words to words; empty when missing.</summary>
+    public IReadOnlyDictionary<string, string> Words(string field)
+    {
+        var words = new Dictionary<string, string>();
+        if (Inner(field) is { } map)
+            foreach (var name in map.Fields()) words[name] = map.Text(name);
+        return words;
+    }
+
     /// <summary>A list of whole numbers; empty when missing.</summary>
     public IReadOnlyList<int> Integers(string field)
     {

@@ -31,7 +31,7 @@ builder.WebHost.ConfigureKestrel(kestrel =>
     kestrel.AddServerHeader = false;
 });
 builder.Logging.SetMinimumLevel(LogLevel.Warning);
-builder.Services.AddSingleton(house).AddSingleton<WrittenMoves>().AddSingleton<OwnMoves>().AddSingleton(TimeProvider.System).AddProblems();
+builder.Services.AddSingleton(house).AddSingleton<WrittenMoves>().AddSingleton<OwnMoves>().AddSingleton<RecentScores>().AddSingleton(TimeProvider.System).AddProblems();
 builder.Services.AddOpenApi(api => api.AddDocumentTransformer((document, _, _) =>
 {
     document.Info = new() { Title = "Ample Tide", Version = "1", Description = "Plans, scores and judges tension-relief classes." };

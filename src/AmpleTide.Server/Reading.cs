@@ -1,3 +1,4 @@
+using System.Buffers;
 using System.Text.Json;
 using AmpleTide.Core.Classes;
 using AmpleTide.Formats;
@@ -15,6 +16,40 @@ internal static class Reading
 
     /// <summary>Reads the body as JSON. The document is the caller's to dispose.</summary>
     public static Task<JsonDocument> Json(HttpRequest request) => JsonDocument.ParseAsync(request.Body, Options, request.HttpContext.RequestAborted);
+
+    /// <summary>Hands over the body as it came, once it is there.</summary>
+    public static async Task<T> Whole<T>(HttpRequest request, Func<ReadOnlySequence<byte>, T> use)
+    {
+        for (var body = request.BodyReader; ;)
+        {
+            var read = await body.ReadAsync(request.HttpContext.RequestAborted);
+            var used = false;
+            try
+            {
+                if (!read.IsCompleted) continue;
+                used = true;
+                return use(read.Buffer);
+            }
+            finally
+            {
+                body.AdvanceTo(used ? read.Buffer.End : read.Buffer.Start, read.Buffer.End);
+            }
+        }
+    }
+
+    /// <summary>Reads bytes as a class.</summary>
+    public static ClassPlan Class(ReadOnlySequence<byte> bytes)
+    {
+        using var body = JsonDocument.Parse(WithoutMark(bytes), Options);
+        return TideReader.Read(body.RootElement);
+    }
+
+    // Some editors put a byte order mark before a text.
+    private static ReadOnlySequence<byte> WithoutMark(ReadOnlySequence<byte> bytes)
+    {
+        var reader = new SequenceReader<byte>(bytes);
+        return reader.IsNext("\uFEFF"u8, advancePast: true) ? reader.UnreadSequence : bytes;
+    }
 
     /// <summary>Reads the body as a class.</summary>
     public static async Task<ClassPlan> Class(HttpRequest request)

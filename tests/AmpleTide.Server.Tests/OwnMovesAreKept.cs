@@ -47,6 +47,24 @@ public class OwnMovesAreKept(RunningServer server) : IClassFixture<RunningServer
     }
 
     [Fact]
+    public async Task A_score_given_lately_is_given_again_until_a_move_changes()
+    {
+        const string plan = """{ "title": "Kept", "minutes": 1, "sections": [ { "items": [ { "id": "l1", "move": "kept-reach" } ] } ] }""";
+        async Task<string> Scored(string query) => await (await server.Send(HttpMethod.Post, "/api/score" + query, plan)).Content.ReadAsStringAsync();
+        Assert.Contains("unknown-move", await Scored(""), StringComparison.Ordinal);
+
+        await Send(HttpMethod.Post, "/api/moves", Yaml("kept-reach"));
+        var first = await Scored("");
+        Assert.DoesNotContain("unknown-move", first, StringComparison.Ordinal);
+        Assert.Equal(first, await Scored(""));
+        Assert.NotEqual(first, await Scored("?events=false"));
+
+        await Send(HttpMethod.Put, "/api/moves/kept-reach", Yaml("kept-reach").Replace("[2, 3, 6]", "[2, 5, 6]", StringComparison.Ordinal));
+        Assert.NotEqual(JsonNode.Parse(first)!["totalMs"]!.GetValue<int>(), JsonNode.Parse(await Scored(""))!["totalMs"]!.GetValue<int>());
+        await server.Send(HttpMethod.Delete, "/api/moves/kept-reach");
+    }
+
+    [Fact]
     public async Task Pictures_are_kept_until_a_move_changes()
     {
         await Send(HttpMethod.Post, "/api/moves", Yaml("seen-reach"));

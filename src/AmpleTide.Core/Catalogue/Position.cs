@@ -166,6 +166,9 @@ public sealed record Position
 public sealed record Way(
     Position From, Position To, IReadOnlyList<WayStep> Steps, PaceSeconds Seconds, Demands Demands, IReadOnlyList<string> Cautions)
 {
+    /// <summary>The way of a convention it follows: <c>riseFromFold</c> → <c>roll-up</c>. Ways between the same positions differ in it.</summary>
+    public IReadOnlyDictionary<string, string> School { get; init; } = new Dictionary<string, string>();
+
     /// <summary>All it asks: its own demands and those of where it ends.</summary>
     public Demands AllDemands => Demands | To.Demands;
 

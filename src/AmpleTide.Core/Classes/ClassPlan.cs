@@ -63,6 +63,12 @@ public sealed record ClassPlan
     /// <summary>The side people roll to: left for whoever is pregnant (a condition beats a convention), else as the conventions say.</summary>
     public Side RollTo => Group.Conditions.Any(c => c.Value > 0 && c.Key.StartsWith("pregnancy", StringComparison.Ordinal)) || Conventions.GetValueOrDefault("rollTo") == "left" ? Side.Left : Side.Right;
 
+    /// <summary>
+    /// Whether people roll up out of a fold, and do not rise with a long back. Never with low bone or a back that bends badly: a condition
+    /// beats a convention.
+    /// </summary>
+    public bool RollsUp => Conventions.GetValueOrDefault("riseFromFold") == "roll-up" && !Group.Conditions.Any(c => c is { Value: > 0, Key: "bone-low" or "back-bends-badly" });
+
     /// <summary>All lines, in the order they are written.</summary>
     public IEnumerable<Line> Lines => Sections.SelectMany(s => LinesOf(s.Items));
 

@@ -1,3 +1,5 @@
+using AmpleTide.Core.Catalogue;
+
 namespace AmpleTide.Core.Classes;
 
 /// <summary>One way of a convention.</summary>
@@ -55,6 +57,12 @@ public static class Conventions
     /// <summary>What a class has chosen in a matter, or the default; nothing for an unknown matter.</summary>
     public static string Chosen(ClassPlan plan, string matter) =>
         plan.Conventions.TryGetValue(matter, out var chosen) && chosen.Length > 0 ? chosen : ById.GetValueOrDefault(matter)?.Ways[0].Id ?? "";
+
+    /// <summary>Whether a class says outright that it takes one way of a matter; what it leaves open is nobody's rule.</summary>
+    public static bool Takes(ClassPlan plan, string matter, string way) => plan.Conventions.GetValueOrDefault(matter) == way;
+
+    /// <summary>Whether a way is the one taken when a class says nothing.</summary>
+    public static bool IsUsual(Way way) => way.School.All(s => Find(s.Key)?.Ways[0].Id == s.Value);
 
     private static Convention Of(string id, string matter, string why, params (string Id, string Name)[] ways) =>
         new(id, matter, [.. ways.Select(w => new ConventionWay(w.Id, w.Name))], why);

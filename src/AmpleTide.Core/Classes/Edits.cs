@@ -37,6 +37,19 @@ public static class Edits
     /// <summary>Takes a line or set out. A set left empty goes with it.</summary>
     public static ClassPlan Remove(this ClassPlan plan, string id) => plan.Rewrite(item => item.Id == id ? [] : null);
 
+    /// <summary>Makes lines that stand next to each other in a section a set that is done on one side and then on the other.</summary>
+    public static ClassPlan WrapMirrored(this ClassPlan plan, IReadOnlyCollection<string> ids, Side firstSide)
+    {
+        IReadOnlyList<Item> Wrapped(IReadOnlyList<Item> items)
+        {
+            var lines = items.OfType<Line>().Where(l => ids.Contains(l.Id)).ToList();
+            if (lines.Count == 0) return items;
+            var set = new Set { Id = plan.FreeId("chain"), Rounds = [firstSide, firstSide.Opposite()], Items = [.. lines.Select(l => l with { Sides = null })] };
+            return [.. items.SelectMany<Item, Item>(item => item == lines[0] ? [set] : lines.Contains(item) ? [] : [item])];
+        }
+        return plan with { Sections = [.. plan.Sections.Select(s => s with { Items = Wrapped(s.Items) })] };
+    }
+
     /// <summary>Gives several lines the same dose.</summary>
     public static ClassPlan GiveDose(this ClassPlan plan, IReadOnlyCollection<string> ids, Dose dose) =>
         plan.ChangeLines(ids, line => line with { Dose = dose });

@@ -1,3 +1,4 @@
+using System.Runtime.CompilerServices;
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Scoring;
@@ -20,14 +21,22 @@ public static class BreathDirection
     {
         foreach (var line in score.Lines)
         {
-            if (line.Form is not { } form || form.Move is not { Kind: MoveKind.Hold or MoveKind.Flow, Sides: not Sidedness.Circling } || form.Move.Effort >= Work) continue;
+            if (line.Form is not { } form || Known.GetValue(form, Odd.In) is not { Said: { } said } odd) continue;
+            yield return Rule.Found([line], $"{form.Move.Name} {said} on the {odd.Breath}-breath.", $"Most schools {said} on the other one.");
+        }
+    }
+
+    // It is the same in every class; told once for each form of a move.
+    private static readonly ConditionalWeakTable<MoveForm, Odd> Known = [];
+
+    private sealed record Odd(string? Said, string Breath)
+    {
+        public static Odd In(MoveForm form)
+        {
+            if (form.Move is not { Kind: MoveKind.Hold or MoveKind.Flow, Sides: not Sidedness.Circling, Effort: < Work }) return new(null, "");
             for (var i = 0; i < form.Phases.Length; i++)
-            {
-                if (Against(form, i) is not { } said) continue;
-                var breath = form.Phases[i].Phase.Breath == Breath.In ? "in" : "out";
-                yield return Rule.Found([line], $"{form.Move.Name} {said} on the {breath}-breath.", $"Most schools {said} on the other one.");
-                break;
-            }
+                if (Against(form, i) is { } said) return new(said, form.Phases[i].Phase.Breath == Catalogue.Breath.In ? "in" : "out");
+            return new(null, "");
         }
     }
 

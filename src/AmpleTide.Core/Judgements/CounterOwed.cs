@@ -24,7 +24,7 @@ public static class CounterOwed
 
     private static IEnumerable<Finding> Judge(Score score)
     {
-        foreach (var debt in Counters.Of(score).Where(d => d.MetBy is null))
+        foreach (var debt in score.Debts.Where(d => d.MetBy is null))
         {
             var (did, answer, does) = Said[(debt.Bend, debt.Forward)];
             var late = debt.LateBy is { } by ? $" until {by.Move!.Name}, {Clock.Of(debt.LateMs)} later" : "";

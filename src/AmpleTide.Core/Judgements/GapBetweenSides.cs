@@ -15,6 +15,7 @@ public static class GapBetweenSides
 
     private static IEnumerable<Finding> Judge(Score score)
     {
+        if (Conventions.Chosen(score.Plan, "secondSide") == "whole-chain") yield break;
         var single = score.Lines.Where(l => l.Set is null && l.Line.Sides is { IsOneSide: true } && l.Occurrences.Count == 1);
         foreach (var lines in single.GroupBy(l => (l.Line.Move, l.Line.Option)).Where(g => g.Count() == 2))
         {

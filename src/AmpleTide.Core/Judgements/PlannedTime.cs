@@ -33,21 +33,25 @@ public static class PlannedTime
     }
 
     // One step of dose at a time, where it changes most, both sides alike, within least and most; locked lines and the rest stay as they are
-    // when time is short. Ends when the next step would no longer bring the total nearer.
+    // when time is short. Ends when no step brings the total nearer without harm.
     private static ClassPlan Approach(ClassPlan plan, Score score, int wanted)
     {
-        var total = score.TotalMs;
+        var serious = Serious(score);
         for (var step = 0; step < MostSteps; step++)
         {
-            var nearer = Steps(plan, score.Catalogue, total > wanted)
-                .Select(next => (Plan: next, Total: ClassCompiler.Compile(next, score.Catalogue, score.Ways, false).TotalMs))
-                .Where(next => Math.Abs(next.Total - wanted) < Math.Abs(total - wanted))
-                .ToList();
-            if (nearer.Count == 0) break;
-            (plan, total) = nearer.MinBy(next => Math.Abs(next.Total - wanted));
+            var now = score;
+            var nearest = Steps(plan, score.Catalogue, score.TotalMs > wanted)
+                .Select(next => ClassCompiler.Compile(next, now.Catalogue, now.Ways, false))
+                .Where(next => Math.Abs(next.TotalMs - wanted) < Math.Abs(now.TotalMs - wanted))
+                .OrderBy(next => Math.Abs(next.TotalMs - wanted))
+                .FirstOrDefault(next => Serious(next) <= serious);
+            if (nearest is null) break;
+            (plan, score) = (nearest.Plan, nearest);
         }
         return plan;
     }
+
+    private static int Serious(Score score) => Judgement.Of(score).Count(f => f.Level == Level.Serious);
 
     private static IEnumerable<ClassPlan> Steps(ClassPlan plan, MoveCatalogue catalogue, bool shorter)
     {

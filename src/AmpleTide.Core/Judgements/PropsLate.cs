@@ -14,10 +14,16 @@ public static class PropsLate
     {
         LineScore? laidDown = null;
         var there = new HashSet<string>();
-        foreach (var line in score.Lines.Where(l => l.Form is not null))
+        foreach (var line in score.Lines)
         {
+            if (line.Form is null) continue;
             if (!Lies(line.Position!)) (laidDown, _) = (null, there.RemoveWhere(_ => true));
-            var props = line.Move!.Props.Concat(line.Position!.Props).Concat(line.Line.Props.Select(p => p.StandIn ?? p.Id)).Where(p => score.Catalogue.Prop(p) is { AlwaysThere: false }).ToList();
+            if (line.Move!.Props.Count + line.Position!.Props.Count + line.Line.Props.Count == 0)
+            {
+                if (Lies(line.Position)) laidDown ??= line;
+                continue;
+            }
+            var props = line.Move.Props.Concat(line.Position.Props).Concat(line.Line.Props.Select(p => p.StandIn ?? p.Id)).Where(p => score.Catalogue.Prop(p) is { AlwaysThere: false }).ToList();
             if (laidDown is not null && props.Find(p => !there.Contains(p) && !line.Position.Props.Contains(p)) is { } late)
             {
                 var name = score.Catalogue.Prop(late)!.Name.ToLowerInvariant();

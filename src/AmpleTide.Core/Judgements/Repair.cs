@@ -22,18 +22,22 @@ internal static class Repair
 
     /// <summary>A fix that takes the first of several edits that makes nothing worse.</summary>
     public static Finding FixWith(this Finding finding, Score score, string label, Func<ClassPlan, IEnumerable<ClassPlan>> edits) =>
-        finding.Fix(label, plan => edits(plan).Take(MostTried).FirstOrDefault(edited => Mends(score, finding, edited)) ?? plan);
+        finding.Fix(label, plan =>
+        {
+            var tried = edits(plan).Take(MostTried).ToList();
+            return tried.Find(edited => Mends(score, finding, edited, onTime: true)) ?? tried.Find(edited => Mends(score, finding, edited, onTime: false)) ?? plan;
+        });
 
-    // Gone, and nothing as bad or worse has come in its place.
-    private static bool Mends(Score score, Finding finding, ClassPlan edited)
+    // Gone, and nothing as bad or worse has come in its place. What is put in takes its time: best within the minutes that were wanted, else
+    // the class ends later, which is the clock's own finding and has its own fix.
+    private static bool Mends(Score score, Finding finding, ClassPlan edited, bool onTime)
     {
         var before = Judgement.Of(score);
         var after = Judgement.Of(ClassCompiler.Compile(edited, score.Catalogue, score.Ways, false));
         return !after.Any(f => f.Id == finding.Id)
-            && Enum.GetValues<Level>().Where(l => l <= finding.Level).All(level => Count(after, level, finding) <= Count(before, level, finding));
-    }
+            && Enum.GetValues<Level>().Where(l => l <= finding.Level).All(level => Count(after, level) <= Count(before, level));
 
-    // The class ends later for what is put in; that is the clock's own finding and has its own fix.
-    private static int Count(IReadOnlyList<Finding> findings, Level level, Finding mended) =>
-        findings.Count(f => f.Level == level && f.Id != mended.Id && f.Rule != PlannedTime.Rule.Id);
+        int Count(IReadOnlyList<Finding> findings, Level level) =>
+            findings.Count(f => f.Level == level && f.Id != finding.Id && (onTime || f.Rule != PlannedTime.Rule.Id));
+    }
 }

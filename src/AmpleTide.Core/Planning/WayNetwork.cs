@@ -67,12 +67,13 @@ public sealed class WayNetwork(MoveCatalogue catalogue)
     }
 
     /// <summary>What decides which ways a group can take.</summary>
-    private readonly record struct Going(Pace Pace, bool Older, Demands RuledOut, int Families)
+    private readonly record struct Going(Pace Pace, bool Older, Demands RuledOut, int Families, bool RollsUp)
     {
         public static Going Of(ClassPlan plan) => new(
             plan.Group.Pace, plan.Group.Older, Limits.RuledOut(plan.Place.Limits),
-            plan.Place.Families.Count == 0 ? -1 : plan.Place.Families.Aggregate(0, (all, f) => all | (1 << (int)f)));
+            plan.Place.Families.Count == 0 ? -1 : plan.Place.Families.Aggregate(0, (all, f) => all | (1 << (int)f)), plan.RollsUp);
 
-        public bool Allows(Way way) => (way.AllDemands & RuledOut) == 0 && (Families & (1 << (int)way.To.Family)) != 0;
+        public bool Allows(Way way) => (way.AllDemands & RuledOut) == 0 && (Families & (1 << (int)way.To.Family)) != 0
+            && (!way.School.TryGetValue("riseFromFold", out var rise) || rise == "roll-up" == RollsUp);
     }
 }

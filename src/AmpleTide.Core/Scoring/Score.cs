@@ -190,6 +190,9 @@ public sealed record Score
     /// <summary>Which props are needed when, by the order of the class; needs of lines that follow each other are one.</summary>
     public IReadOnlyList<PropNeed> Props => field ??= PropNeeds.Of(Lines);
 
+    /// <summary>What strong moves owe and what takes it back, in the order of time.</summary>
+    public IReadOnlyList<CounterDebt> Debts => field ??= CounterDebts.Of(this);
+
     /// <summary>All practice, in the order of time.</summary>
     public required IReadOnlyList<Taking> Taken { get; init; }
 

@@ -78,7 +78,7 @@ public sealed record MoveAnswer(
             [.. house.Companions.Preparations(move).Select(CompanionAnswer.Of)], [.. house.Companions.Counters(move).Select(CompanionAnswer.Of)],
             Ways(w => w.To.Id == move.In[0]), Ways(w => w.From.Id == (move.Out ?? move.In[0])));
 
-        List<WayAnswer> Ways(Func<Way, bool> which) => [.. catalogue.Ways.Where(which).Select(w => WayAnswer.Of(w, Timing.WayMs(w, Pace.Usual, false))).OrderBy(w => w.Ms)];
+        List<WayAnswer> Ways(Func<Way, bool> which) => [.. catalogue.Ways.Where(which).Where(Conventions.IsUsual).Select(w => WayAnswer.Of(w, Timing.WayMs(w, Pace.Usual, false))).OrderBy(w => w.Ms)];
     }
 
     private static List<ConditionAnswer> ConditionsOf(List<MoveForm> forms, MoveCatalogue catalogue)

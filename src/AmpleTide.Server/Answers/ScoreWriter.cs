@@ -1,3 +1,4 @@
+using System.Buffers;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using AmpleTide.Core.Body;
@@ -16,11 +17,15 @@ internal static partial class ScoreWriter
 {
     private static readonly JsonWriterOptions Trusted = new() { SkipValidation = true };
 
-    /// <summary>The answer, written to a response of its own.</summary>
-    public static async Task Answer(HttpResponse response, Judged judged)
+    /// <summary>What an answer is.</summary>
+    public const string ContentType = "application/json; charset=utf-8";
+
+    /// <summary>The answer, as it goes out.</summary>
+    public static byte[] Bytes(Judged judged)
     {
-        await using var json = Begin(response);
-        Write(json, judged.Score, judged.Findings);
+        var buffer = new ArrayBufferWriter<byte>(16 * 1024);
+        using (var json = new Utf8JsonWriter(buffer, Trusted)) Write(json, judged.Score, judged.Findings);
+        return buffer.WrittenSpan.ToArray();
     }
 
     /// <summary>What an edit does, written to a response: the class after it, the change, and the score before and after.</summary>
@@ -41,7 +46,7 @@ internal static partial class ScoreWriter
 
     private static Utf8JsonWriter Begin(HttpResponse response)
     {
-        response.ContentType = "application/json; charset=utf-8";
+        response.ContentType = ContentType;
         return new(response.BodyWriter, Trusted);
     }
 
@@ -72,7 +77,7 @@ internal static partial class ScoreWriter
     private static void WriteLinks(Utf8JsonWriter json, Score score)
     {
         json.WriteStartArray(Field.Links);
-        foreach (var debt in Counters.Of(score))
+        foreach (var debt in score.Debts)
         {
             if (debt.MetBy is not { } met || !debt.Answered || met == debt.Line) continue;
             json.WriteStartObject();

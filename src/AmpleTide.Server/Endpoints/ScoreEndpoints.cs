@@ -19,10 +19,12 @@ internal static class ScoreEndpoints
         api.MapPost("/edit", Edit).Accepts<EditRequest>("application/json").Produces<ApplyAnswer>().ProducesProblem(422);
     }
 
-    private static async Task Score(HttpContext http, House house, bool events = true)
+    private static async Task Score(HttpContext http, House house, RecentScores recent, bool events = true)
     {
-        var plan = await Reading.Class(http.Request);
-        await ScoreWriter.Answer(http.Response, house.Judge(plan, events));
+        var answer = await Reading.Whole(http.Request, body => recent.Of(house, events, body));
+        http.Response.ContentType = ScoreWriter.ContentType;
+        http.Response.ContentLength = answer.Length;
+        await http.Response.BodyWriter.WriteAsync(answer);
     }
 
     private static async Task Apply(HttpContext http, House house)

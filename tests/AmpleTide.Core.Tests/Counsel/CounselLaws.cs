@@ -72,7 +72,7 @@ public class CounselLaws
     [InlineData("{ \"move\": \"hanging-fold\", \"breaths\": 12 }, { \"move\": \"mountain\" }", "Spine", true, false)]
     public void Strong_bends_are_owed_until_they_are_answered(string items, string bend, bool forward, bool owed)
     {
-        var debts = Counters.Of(TestHouse.Score(TestHouse.Class(items)));
+        var debts = TestHouse.Score(TestHouse.Class(items)).Debts;
         var debt = debts.FirstOrDefault(d => d.Bend.ToString() == bend && d.Forward == forward);
         if (owed) Assert.True(debt is { MetBy: null });
         else Assert.True(debt is null or { MetBy: not null });

@@ -68,6 +68,7 @@ public class QuietOnGoodWork(ITestOutputHelper output)
     }
 
     private static readonly string[] Strong = ["plough", "locust", "plank-hold", "full-neck-circles", "chair-hover", "warrior-one", "locust-clasped", "hands-clasped-behind", "rounded-hold", "diamond-fold"];
+    private static readonly Dictionary<string, string>[] Unkept = [new() { ["holdIn"] = "seconds" }, new() { ["neckEase"] = "repetitions" }];
     private static readonly string[] Opening = ["settle-tall", "long-out-breath", "eagle-arms", "settle-lying"];
 
     private static IReadOnlyList<Func<ClassPlan, Random, ClassPlan>> Faults { get; } =
@@ -103,6 +104,8 @@ public class QuietOnGoodWork(ITestOutputHelper output)
         (p, r) => p.InsertAfter(Any(p, r, l => l.Move is "knees-hugged" or "supine-pelvic-tilt" or "bridge").Id, New("hamstring-with-strap") with { Props = [new("strap", null)] }),
         (p, r) => p with { Minutes = 30, Sections = [.. p.Sections.Where(s => s.Part is not (Part.Arrive or Part.Rest))] },
         (p, r) => p.InsertAfter(Any(p, r).Id, New("seated-twist") with { Position = "seated-cross", Dose = new(Unit.Breaths, 90) }),
+        (p, r) => p with { Conventions = Unkept[r.Next(Unkept.Length)] },
+        (p, r) => Some(p, r, 1, "arm-across", "neck-side-tilt") with { Conventions = new Dictionary<string, string> { ["secondSide"] = "whole-chain" } },
     ];
 
     private static ClassPlan Some(ClassPlan plan, Random random, int times, params string[] moves)

@@ -1,0 +1,98 @@
+using AmpleTide.Core.Classes;
+using AmpleTide.Core.Judgements;
+
+namespace AmpleTide.Core.Tests.Judgements;
+
+/// <summary>What a class has chosen where teachers disagree is followed by ways, words and judgements; a condition beats it.</summary>
+public class ConventionsAct
+{
+    private const string UpFromFold = "{ \"move\": \"hanging-fold\", \"position\": \"standing-fold\" }, { \"move\": \"mountain\" }";
+
+    private static string Chosen(string matter, string way) => $"\"conventions\": {{ \"{matter}\": \"{way}\" }}";
+
+    [Theory]
+    [InlineData("", "lift half-way with a long back")]
+    [InlineData("\"conventions\": { \"riseFromFold\": \"long-back\" }", "lift half-way with a long back")]
+    [InlineData("\"conventions\": { \"riseFromFold\": \"roll-up\" }", "Roll up bone by bone")]
+    [InlineData("\"conventions\": { \"riseFromFold\": \"roll-up\" }, \"group\": { \"size\": 8, \"conditions\": { \"bone-low\": 1 } }", "lift half-way with a long back")]
+    [InlineData("\"conventions\": { \"riseFromFold\": \"roll-up\" }, \"group\": { \"size\": 8, \"conditions\": { \"back-bends-badly\": 2 } }", "lift half-way with a long back")]
+    [InlineData("\"conventions\": { \"riseFromFold\": \"roll-up\" }, \"group\": { \"size\": 8, \"conditions\": { \"knee\": 2 } }", "Roll up bone by bone")]
+    public void People_come_up_from_a_fold_as_the_class_has_chosen_unless_somebodys_back_forbids_it(string head, string said)
+    {
+        var up = TestHouse.Score(TestHouse.Class(UpFromFold, head)).Lines[1].Ways.Single().Way;
+        Assert.Contains(up.Steps, s => s.Say.Contains(said, StringComparison.Ordinal));
+    }
+
+    public static TheoryData<string, string, string> Quiet => new()
+    {
+        { "hold-count", "", "{ \"move\": \"neck-side-tilt\", \"breaths\": 3 }, { \"move\": \"tree\", \"seconds\": 30 }" },
+        { "hold-count", Chosen("holdIn", "seconds"), "{ \"move\": \"neck-side-tilt\", \"seconds\": 30 }, { \"move\": \"cat-cow\", \"rounds\": 6 }" },
+        { "neck-ease", "", "{ \"move\": \"neck-side-tilt\" }, { \"move\": \"slow-nods\" }" },
+        { "neck-ease", Chosen("neckEase", "repetitions"), "{ \"move\": \"slow-nods\" }, { \"move\": \"seated-side-bend\" }" },
+        { "whole-chain", "", "{ \"move\": \"neck-side-tilt\" }, { \"move\": \"seated-side-bend\" }" },
+        { "whole-chain", Chosen("secondSide", "whole-chain"), "{ \"move\": \"neck-side-tilt\" }, { \"move\": \"cat-cow\" }, { \"move\": \"seated-side-bend\" }" },
+        { "whole-chain", Chosen("secondSide", "whole-chain"), "{ \"set\": { \"rounds\": [\"right\", \"left\"], \"items\": [ { \"move\": \"neck-side-tilt\" }, { \"move\": \"seated-side-bend\" } ] } }" },
+        { "side-gap", Chosen("secondSide", "whole-chain"), "{ \"move\": \"neck-side-tilt\", \"sides\": \"right\" }, { \"move\": \"final-rest\", \"seconds\": 240, \"position\": \"supine-knees\" }, { \"move\": \"neck-side-tilt\", \"sides\": \"left\", \"position\": \"seated-cross\" }" },
+        { "breath-consistency", Chosen("turnHead", "out"), "{ \"move\": \"head-turns\" }" },
+    };
+
+    // rule, what is chosen, lines, what the finding says
+    public static TheoryData<string, string, string, string> Told => new()
+    {
+        { "hold-count", Chosen("holdIn", "seconds"), "{ \"move\": \"neck-side-tilt\", \"breaths\": 3 }, { \"move\": \"tree\", \"seconds\": 30 }", "1 hold is counted in breaths; this class holds by the clock." },
+        { "hold-count", Chosen("holdIn", "breaths"), "{ \"move\": \"neck-side-tilt\", \"seconds\": 30 }, { \"move\": \"seated-side-bend\", \"seconds\": 20 }", "2 holds are counted by the clock; this class holds in breaths." },
+        { "neck-ease", Chosen("neckEase", "repetitions"), "{ \"move\": \"neck-side-tilt\" }", "Ear to shoulder holds; this class eases the neck with repetitions." },
+        { "neck-ease", Chosen("neckEase", "holds"), "{ \"move\": \"head-turns\" }", "Look over each shoulder repeats; this class eases the neck with soft holds." },
+        { "whole-chain", Chosen("secondSide", "whole-chain"), "{ \"move\": \"neck-side-tilt\" }, { \"move\": \"seated-side-bend\" }", "2 moves from Ear to shoulder to Side bend, one arm up change sides one by one." },
+        { "breath-consistency", Chosen("turnHead", "in"), "{ \"move\": \"head-turns\" }", "Turning the head goes with the out-breath in Look over each shoulder; this class has chosen the in-breath." },
+        { "breath-consistency", Chosen("roundBlades", "in"), "{ \"move\": \"cat-cow\" }", "Rounding the back goes with the out-breath in Cat and cow; this class has chosen the in-breath." },
+    };
+
+    [Theory]
+    [MemberData(nameof(Quiet))]
+    public void Silent_on(string rule, string head, string items) => Assert.Null(TestHouse.Found(TestHouse.Class(items, head), rule));
+
+    [Theory]
+    [MemberData(nameof(Told))]
+    public void Finds(string rule, string head, string items, string text)
+    {
+        var found = TestHouse.Found(TestHouse.Class(items, head), rule);
+        Assert.Equal(text, found?.Text);
+        Assert.Equal(Level.Hint, found!.Level);
+    }
+
+    [Theory]
+    [InlineData("hold-count", "holdIn", "seconds", "{ \"move\": \"neck-side-tilt\", \"breaths\": 3 }")]
+    [InlineData("hold-count", "holdIn", "breaths", "{ \"move\": \"neck-side-tilt\", \"seconds\": 30 }")]
+    [InlineData("whole-chain", "secondSide", "whole-chain", "{ \"move\": \"neck-side-tilt\" }, { \"move\": \"seated-side-bend\" }")]
+    [InlineData("neck-ease", "neckEase", "repetitions", "{ \"move\": \"neck-side-tilt\" }")]
+    public void One_key_brings_the_class_to_what_it_has_chosen(string rule, string matter, string way, string items)
+    {
+        var plan = TestHouse.Class(items, Chosen(matter, way));
+        var fixedPlan = TestHouse.Found(plan, rule)!.Fixes[0].Edit(plan);
+        Assert.Null(TestHouse.Found(fixedPlan, rule));
+        Assert.DoesNotContain(TestHouse.Judge(fixedPlan), f => f.Level == Level.Serious);
+    }
+
+    [Fact]
+    public void A_chain_made_a_mirrored_set_begins_with_the_classs_first_side_and_does_both()
+    {
+        var plan = TestHouse.Class("{ \"move\": \"neck-side-tilt\" }, { \"move\": \"seated-side-bend\" }", "\"conventions\": { \"secondSide\": \"whole-chain\", \"firstSide\": \"left\" }");
+        var wrapped = TestHouse.Found(plan, "whole-chain")!.Fixes[0].Edit(plan);
+        var set = Assert.IsType<Set>(Assert.Single(wrapped.Sections[0].Items));
+        Assert.Equal([Core.Body.Side.Left, Core.Body.Side.Right], set.Rounds);
+        Assert.All(TestHouse.Score(wrapped).Lines, l => Assert.Equal(l.Right, l.Left));
+    }
+
+    [Fact]
+    public void A_hold_counted_anew_takes_the_same_time_to_the_nearest_five_seconds()
+    {
+        var plan = TestHouse.Class("{ \"move\": \"neck-side-tilt\", \"breaths\": 4 }", Chosen("holdIn", "seconds"));
+        var recounted = TestHouse.Found(plan, "hold-count")!.Fixes[0].Edit(plan);
+        Assert.InRange(Math.Abs(TestHouse.Score(plan).Lines[0].Right.Ms - TestHouse.Score(recounted).Lines[0].Right.Ms), 0, 2500);
+    }
+
+    [Fact]
+    public void What_a_class_leaves_open_is_nobodys_rule() => Assert.All(Conventions.All, c =>
+        Assert.All(c.Ways, w => Assert.False(Conventions.Takes(TestHouse.Class("{ \"move\": \"cat-cow\" }"), c.Id, w.Id))));
+}
