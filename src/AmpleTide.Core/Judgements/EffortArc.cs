@@ -22,10 +22,13 @@ public static class EffortArc
 
     private static IEnumerable<Finding> Judge(Score score)
     {
-        if (score.Taken.Count == 0) yield break;
-        var moving = score.Taken.Where(t => !Arc.IsQuiet(t.Line)).ToList();
-        if (moving.Count == 0) yield break;
-        var (least, most) = (moving.Min(t => t.Line.Move!.Effort), moving.Max(t => t.Line.Move!.Effort));
+        var (least, most) = (double.PositiveInfinity, double.NegativeInfinity);
+        foreach (var line in score.Lines)
+        {
+            if (line.Move is null || line.Occurrences.Count == 0 || Arc.IsQuiet(line)) continue;
+            (least, most) = (Math.Min(least, line.Move.Effort), Math.Max(most, line.Move.Effort));
+        }
+        // Nothing moving, or nothing that rises and falls.
         if (most - least < FlatMets || most < Demanding) yield break;
         // The peak is the minute that asks most; several that ask alike are a plateau, and any of them may lie well.
         var minutes = Minutes(score).ToList();

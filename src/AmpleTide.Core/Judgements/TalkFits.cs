@@ -22,14 +22,16 @@ public static class TalkFits
     private static IEnumerable<Finding> Judge(Score score)
     {
         List<(LineScore Line, int Words, int Fit)>? hurried = null;
+        var classBreath = Timing.BreathOf(score.Plan);
         foreach (var line in score.Lines)
         {
             if (line.Form is not { } form || line.Dose.Unit == Unit.Beats) continue;
+            var breath = classBreath.With(line.Section.Breath).With(line.Line.Breath);
             for (var i = 0; i < form.Phases.Length; i++)
             {
                 var own = line.Line.Say.Count == 0 ? null : line.Line.Say.GetValueOrDefault((i + 1).ToString(CultureInfo.InvariantCulture));
                 var words = own is null ? form.Phases[i].Phase.Cue.LongWords : Words.Count(own);
-                var fit = Fits(line, i, score.Plan);
+                var fit = Fits(line, i, breath);
                 if (words <= fit + (own is null ? Slack : 0)) continue;
                 if (own is not null) yield return Own(line, i, words, fit);
                 else (hurried ??= []).Add((line, words, fit));
@@ -41,9 +43,8 @@ public static class TalkFits
     }
 
     // In a flow the first taught round takes twice as long; a stay is silent for half of its time.
-    private static int Fits(LineScore line, int phase, ClassPlan plan)
+    private static int Fits(LineScore line, int phase, BreathPatterns breath)
     {
-        var breath = Timing.BreathOf(plan).With(line.Section.Breath).With(line.Line.Breath);
         var form = line.Form!.Phases[phase];
         var ms = form.Phase.IsStay && line.Form.HasStay && line.Dose.Unit != Unit.Rounds
             ? Silent * (line.Dose.Unit == Unit.Seconds ? Timing.Ms(line.Dose.Amount) : line.Dose.Amount * Timing.Ms(breath.Breath(form.Phase.Pattern)))
