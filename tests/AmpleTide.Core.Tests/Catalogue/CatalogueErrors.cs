@@ -47,6 +47,11 @@ public class CatalogueErrors
     [InlineData("short: Chin sinks", "short: Chin sinks down and down and down again", 9, "8 words, 7 at most")]
     [InlineData("cue: { long: Chin sinks, short: Chin sinks } }", "note: x, cue: { long: Chin sinks, short: Chin sinks } }", 9, "'note' is not a field here")]
     [InlineData("cautions: [Slowly]", "caution: [Slowly]", 12, "'caution' is not a field here")]
+    [InlineData("cautions: [Slowly]", "cautions: [Slowly]\n  attend: [elbow]", 13, "there is no landmark 'elbow'")]
+    [InlineData("cautions: [Slowly]", "cautions: [Slowly]\n  strap: [right.hand, left.tail]", 13, "there is no landmark 'left.tail'")]
+    [InlineData("cautions: [Slowly]", "cautions: [Slowly]\n  stands: { piano: right.hand }", 13, "there is no prop 'piano' to stand there")]
+    [InlineData("cautions: [Slowly]", "cautions: [Slowly]\n  stands: { chair: tail }", 13, "there is no landmark 'tail'")]
+    [InlineData("cautions: [Slowly]", "cautions: [Slowly]\n  stands: [chair]", 13, "stands")]
     [InlineData("name: Nod", "name: [", 2, "not valid YAML")]
     [InlineData("id: nod", "id: &a nod", 0, "")]
     public void A_mistake_is_told(string right, string wrong, int line, string reason)
