@@ -19,8 +19,8 @@ public sealed record CounterDebt(Bend Bend, bool Forward, LineScore Line, int He
 /// </summary>
 public static class CounterDebts
 {
-    /// <summary>Bent so far, in units of what is normal, a shape is strong.</summary>
-    public const double Strong = 0.6;
+    /// <summary>Bent so far, in units of what is normal, a shape is strong: a hanging fold (0.58) is.</summary>
+    public const double Strong = 0.55;
 
     private const double Away = 0.25;
 
