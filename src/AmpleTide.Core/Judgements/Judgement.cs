@@ -13,6 +13,7 @@ public static class Judgement
         WayMissing.Rule,
         SecondSide.Rule,
         PauseBeforeRising.Rule,
+        WayRushed.Rule,
         LeftOpen.Rule,
         StillOpen.Rule,
         CounterOwed.Rule,

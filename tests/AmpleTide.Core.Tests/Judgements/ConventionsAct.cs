@@ -92,6 +92,20 @@ public class ConventionsAct
         Assert.InRange(Math.Abs(TestHouse.Score(plan).Lines[0].Right.Ms - TestHouse.Score(recounted).Lines[0].Right.Ms), 0, 2500);
     }
 
+    [Theory]
+    [InlineData("\"group\": { \"pace\": \"brisk\", \"age\": \"older\" }", "older people")]
+    [InlineData("\"group\": { \"pace\": \"brisk\", \"size\": 9, \"conditions\": { \"vertigo\": 1 } }", "people who get dizzy")]
+    [InlineData("\"group\": { \"pace\": \"brisk\", \"size\": 9, \"newcomers\": 2 }", "newcomers")]
+    [InlineData("\"group\": { \"pace\": \"brisk\", \"size\": 9 }", null)]
+    [InlineData("\"group\": { \"pace\": \"usual\", \"age\": \"older\" }", null)]
+    public void Nobody_who_should_not_be_is_hurried_up_or_down(string head, string? whom)
+    {
+        var plan = TestHouse.Class("{ \"move\": \"mountain\" }, { \"move\": \"cat-cow\" }", head);
+        var found = TestHouse.Found(plan, "way-rushed");
+        Assert.Equal(whom is null ? null : $"1 way up or down at a brisk pace, with {whom} in the room.", found?.Text);
+        if (found is not null) Assert.Null(TestHouse.Found(found.Fixes[0].Edit(plan), "way-rushed"));
+    }
+
     [Fact]
     public void What_a_class_leaves_open_is_nobodys_rule() => Assert.All(Conventions.All, c =>
         Assert.All(c.Ways, w => Assert.False(Conventions.Takes(TestHouse.Class("{ \"move\": \"cat-cow\" }"), c.Id, w.Id))));

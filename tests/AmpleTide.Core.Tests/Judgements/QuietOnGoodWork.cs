@@ -105,6 +105,7 @@ public class QuietOnGoodWork(ITestOutputHelper output)
         (p, r) => p with { Minutes = 30, Sections = [.. p.Sections.Where(s => s.Part is not (Part.Arrive or Part.Rest))] },
         (p, r) => p.InsertAfter(Any(p, r).Id, New("seated-twist") with { Position = "seated-cross", Dose = new(Unit.Breaths, 90) }),
         (p, r) => p with { Conventions = Unkept[r.Next(Unkept.Length)] },
+        (p, _) => p with { Group = p.Group with { Pace = Pace.Brisk, Older = true } },
         (p, r) => Some(p, r, 1, "arm-across", "neck-side-tilt") with { Conventions = new Dictionary<string, string> { ["secondSide"] = "whole-chain" } },
     ];
 
