@@ -127,6 +127,11 @@ public sealed record Group
     /// <summary>Whether it is a group of older people.</summary>
     public bool Older { get; init; }
 
+    /// <summary>Whether somebody comes whom rising or sinking quickly makes dizzy. Common practice, no source.</summary>
+    public bool GetsDizzy => Dizzy.Any(c => Conditions.GetValueOrDefault(c) > 0);
+
+    private static readonly string[] Dizzy = ["bp-low", "bp-high", "heart", "vertigo", "pregnancy-early", "pregnancy-mid", "pregnancy-late"];
+
     /// <summary>How many are new to it.</summary>
     public int Newcomers { get; init; }
 

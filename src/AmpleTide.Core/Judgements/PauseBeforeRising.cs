@@ -14,12 +14,11 @@ public static class PauseBeforeRising
     private const int LongMs = 300_000;
     private const int SitMs = 30_000;
     private const int SitLongerMs = 60_000;
-    private static readonly string[] Dizzy = ["bp-low", "bp-high", "heart", "vertigo", "pregnancy-early", "pregnancy-mid", "pregnancy-late"];
 
     private static IEnumerable<Finding> Judge(Score score)
     {
         var group = score.Plan.Group;
-        var neededMs = group.Older || Dizzy.Any(c => group.Conditions.GetValueOrDefault(c) > 0) ? SitLongerMs : SitMs;
+        var neededMs = group.Older || group.GetsDizzy ? SitLongerMs : SitMs;
         int? lyingFrom = null;
         var (lyingMs, satMs) = (0, 0);
         foreach (var taking in score.Taken)

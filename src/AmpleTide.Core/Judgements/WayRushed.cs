@@ -9,8 +9,6 @@ public static class WayRushed
     /// <summary>The rule.</summary>
     public static readonly Rule Rule = new("way-rushed", "Nobody is hurried up or down", Level.Notable, Judge);
 
-    private static readonly string[] Dizzy = ["bp-low", "bp-high", "heart", "vertigo", "balance", "pregnancy-early", "pregnancy-mid", "pregnancy-late"];
-
     private static IEnumerable<Finding> Judge(Score score)
     {
         var group = score.Plan.Group;
@@ -23,6 +21,6 @@ public static class WayRushed
 
     private static string? Whom(Group group) =>
         group.Older ? "older people"
-        : Dizzy.Any(c => group.Conditions.GetValueOrDefault(c) > 0) ? "people who get dizzy"
+        : group.GetsDizzy ? "people who get dizzy"
         : group.Newcomers > 0 ? "newcomers" : null;
 }

@@ -1,6 +1,7 @@
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Classes;
+using AmpleTide.Core.Scoring;
 
 namespace AmpleTide.Core.Planning;
 
@@ -17,10 +18,7 @@ public sealed record Companion(Move Move, Position Position, string Because, int
 /// </summary>
 public sealed class Companions(MoveCatalogue catalogue, WayNetwork ways)
 {
-    // From this share of what is normal on something wants an answer; a companion does so much of it at least, and a preparation so
-    // much at most. Common practice, no source.
-    private const double Strong = 0.55;
-    private const double LeastAnswer = 0.2;
+    // A preparation does at most so much of it, as a share of what is normal. Common practice, no source.
     private const double MostPreparation = 0.5;
     private const double Lopsided = 0.25;
     private const int Most = 4;
@@ -55,14 +53,14 @@ public sealed class Companions(MoveCatalogue catalogue, WayNetwork ways)
     {
         var own = doing[move.Id].Most;
         // What a move does and takes back itself (cat and cow) asks for nothing.
-        var asked = Enumerable.Range(0, own.Length).Where(i => own[i] >= Strong && own[i ^ 1] < own[i] - Lopsided).Select(i => (Strength: own[i], Want: opposite ? i ^ 1 : i, Against: opposite ? i : i ^ 1)).ToList();
+        var asked = Enumerable.Range(0, own.Length).Where(i => own[i] >= CounterDebts.Strong && own[i ^ 1] < own[i] - Lopsided).Select(i => (Strength: own[i], Want: opposite ? i ^ 1 : i, Against: opposite ? i : i ^ 1)).ToList();
         if (asked.Count == 0) return [];
         var here = catalogue.Position(move.Out ?? move.In[0])!;
         var found = from other in catalogue.Moves
                     where other != move && !other.OptIn && other.Effort <= Math.Max(move.Effort, 2.5)
                         && other.Kind is not (MoveKind.Rest or MoveKind.CheckIn or MoveKind.Breathing or MoveKind.Balance)
                     let does = doing[other.Id]
-                    let answered = asked.Where(a => does.Gained[a.Want] >= LeastAnswer && (opposite || does.Most[a.Want] <= MostPreparation) && does.Most[a.Against] < Strong).ToList()
+                    let answered = asked.Where(a => does.Gained[a.Want] >= CounterDebts.Answer && (opposite || does.Most[a.Want] <= MostPreparation) && does.Most[a.Against] < CounterDebts.Strong).ToList()
                     where answered.Count > 0
                     let nearest = Nearest(other, here, opposite)
                     where nearest.Position is not null
