@@ -118,6 +118,7 @@ internal sealed class MoveReading(IReadOnlyDictionary<string, Position> position
             Opens = entry.Texts("opens"),
             Closes = entry.Texts("closes"),
             ArmPlane = entry.OptionalNumber("armsBy"),
+            Look = new(entry.Word("face", (Face?)Face.Calm), entry.Word("hands", (Hands?)Hands.Easy)),
         };
         if (phase.Share is <= 0 or > 4) entry.Wrong("share", "lies over 0 and up to 4");
         if (phase.Counts is <= 0 or > 60) entry.Wrong("counts", "lie over 0 and up to 60");
@@ -219,7 +220,7 @@ internal sealed class MoveReading(IReadOnlyDictionary<string, Position> position
         return areas;
     }
 
-    // attend and strap: landmarks; stands: prop → landmark.
+    // attend, follow and strap: landmarks; stands: prop → landmark; closeUp: what the picture comes close to.
     private static Drawn ReadDrawn(Entry entry)
     {
         var stands = new Dictionary<Support, Landmark>();
@@ -229,7 +230,8 @@ internal sealed class MoveReading(IReadOnlyDictionary<string, Position> position
             else if (Landmark.Find(mark) is not { } place) entry.Wrong("stands", $"there is no landmark '{mark}'");
             else stands[support] = place;
         }
-        return new(Landmarks("attend"), Landmarks("strap"), stands);
+        CloseUp? closeUp = entry.Has("closeUp") ? entry.Word<CloseUp>("closeUp") : null;
+        return new(Landmarks("attend"), Landmarks("follow"), Landmarks("strap"), stands, closeUp);
 
         List<Landmark> Landmarks(string field)
         {

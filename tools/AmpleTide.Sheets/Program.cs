@@ -43,7 +43,7 @@ Directory.CreateDirectory(output);
 if (!named)
 {
     // Neighbours in the catalogue would give each other away; the key stays out of sight until the sheets have been named.
-    new Random(1).Shuffle(CollectionsMarshal.AsSpan(figures));
+    new Random(20261126).Shuffle(CollectionsMarshal.AsSpan(figures));
     File.WriteAllLines(Path.Combine(output, "key.txt"), figures.Select((f, i) => $"{i + 1} {f.Name}"));
 }
 const int perSheet = 30;
@@ -52,7 +52,7 @@ foreach (var (sheet, index) in figures.Chunk(perSheet).Select((s, i) => (s, i)))
     var html = new StringBuilder("<!doctype html><meta charset=utf-8><style>body{margin:0;background:#fbf7ee;display:grid;grid-template-columns:repeat(6,1fr);font:13px sans-serif;width:1280px}div{height:160px;text-align:center;overflow:hidden}svg{width:204px;height:138px;display:block;margin:auto}</style>");
     foreach (var (name, figure) in sheet)
     {
-        var (width, height) = (Math.Max(figure.Box[2] - figure.Box[0], 560) + 40, Math.Max(figure.Box[3] - figure.Box[1], 380) + 40);
+        var (width, height) = (figure.Box[2] - figure.Box[0] + 40, figure.Box[3] - figure.Box[1] + 40);
         var (left, top) = (((figure.Box[0] + figure.Box[2]) / 2) - (width / 2), figure.Box[3] + 20 - height);
         html.Append(CultureInfo.InvariantCulture, $"<div><svg viewBox=\"{left} {top} {width} {height}\">{SvgFigure.Parts(figure)}</svg>{(named ? name : $"{figures.IndexOf((name, figure)) + 1}")}</div>");
     }

@@ -16,15 +16,13 @@
 
   const { figure, mirrored = false, label, width, height, children }: Props = $props();
 
-  // Nobody fills the frame more than this, in thousandths of a stature, so that a sitting figure does not look like a giant.
-  const leastWidth = 560;
   const room = 24;
 
   const frame = $derived.by(() => {
     const box = figure?.box ?? [-300, -600, 300, 0];
     const [left, top, right, bottom] = [box[0]!, box[1]!, box[2]!, box[3]!];
     const ratio = width / height;
-    const w = Math.max(right - left + 2 * room, (bottom - top + 2 * room) * ratio, leastWidth);
+    const w = Math.max(right - left + 2 * room, (bottom - top + 2 * room) * ratio);
     const h = w / ratio;
     return `${(left + right) / 2 - w / 2} ${bottom + room - h} ${w} ${h}`;
   });

@@ -185,6 +185,9 @@ public sealed record Phase
     /// <summary>The plane the arms move through, in degrees, where the way matters.</summary>
     public double? ArmPlane { get; init; }
 
+    /// <summary>What face and hands do, which the shape does not say.</summary>
+    public Look Look { get; init; } = Look.Calm;
+
     /// <summary>Whether it is held for the dose rather than passed through.</summary>
     public bool IsStay => Breath == Breath.Stay;
 }
@@ -194,20 +197,6 @@ public sealed record Phase
 /// <param name="Change">How the shape differs.</param>
 /// <param name="Phases">The phases (from 0) it applies to, or null for those that leave the base shape.</param>
 public sealed record MoveOption(string Cue, ShapeChange Change, IReadOnlyList<int>? Phases);
-
-/// <summary>What a picture of a move shows beside the body.</summary>
-/// <param name="Attend">Where the attention goes: ringed.</param>
-/// <param name="Strap">The landmarks a strap runs along.</param>
-/// <param name="Stands">Props that bear nothing, each under the pictured place of a landmark.</param>
-public sealed record Drawn(IReadOnlyList<Landmark> Attend, IReadOnlyList<Landmark> Strap, IReadOnlyDictionary<Support, Landmark> Stands)
-{
-    /// <summary>Nothing but the body and what it rests on.</summary>
-    public static readonly Drawn Nothing = new([], [], new Dictionary<Support, Landmark>());
-
-    /// <summary>Right and left swapped.</summary>
-    public Drawn Mirror() => new(
-        [.. Attend.Select(m => m.Mirror())], [.. Strap.Select(m => m.Mirror())], Stands.ToDictionary(s => s.Key, s => s.Value.Mirror()));
-}
 
 /// <summary>Talk-in before the first and the second side.</summary>
 public sealed record Talk(string First, string Second)

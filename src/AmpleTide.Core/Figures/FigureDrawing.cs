@@ -10,14 +10,16 @@ public sealed partial class FigureDrawing
     private const double Scale = 1000;
 
     private readonly Shape shape;
+    private readonly Look look;
     private readonly Skeleton body;
     private readonly Rotation view;
     private readonly Vector centre;
     private readonly List<Slice> slices;
 
-    private FigureDrawing(Shape shape, Viewpoint viewpoint, Vector? from)
+    private FigureDrawing(Shape shape, Viewpoint viewpoint, Vector? from, Look? look = null)
     {
         this.shape = shape;
+        this.look = look ?? Look.Calm;
         body = shape.Skeleton();
         view = viewpoint.Turn;
         centre = from ?? CentreOf(shape);
@@ -40,7 +42,7 @@ public sealed partial class FigureDrawing
     {
         var drawing = new FigureDrawing(shape, viewpoint, centre);
         List<FigurePart> parts = [drawing.Mat(), .. PropDrawing.Draw(shape.Contacts, drawing.body, drawing.Project), .. drawing.Body()];
-        return new(parts, Box(parts));
+        return new(parts, AllOf(parts));
     }
 
     /// <summary>
@@ -50,27 +52,28 @@ public sealed partial class FigureDrawing
     /// <param name="phase">The phase (from 0) whose end is drawn.</param>
     public static Figure Picture(MoveForm form, int phase)
     {
-        var drawing = new FigureDrawing(form.Phases[phase].Shape, form.Move.View ?? form.Position.View, null);
+        var drawing = new FigureDrawing(form.Phases[phase].Shape, form.Move.View ?? form.Position.View, null, form.Phases[phase].Phase.Look);
         List<FigurePart> parts =
         [
             .. drawing.Scene(form), .. drawing.Body(), .. drawing.Straps(form.Move.Drawn), .. drawing.Attention(form.Move.Drawn),
             .. MotionArrows.Into(form, phase, drawing.Project),
         ];
-        return new(parts, Box(parts));
+        return new(parts, drawing.Seen(parts, form.Move.Drawn.CloseUp));
     }
 
     /// <summary>One moment of a move in motion.</summary>
     /// <param name="form">The move as it is taken.</param>
+    /// <param name="look">Face and hands in the phase it belongs to.</param>
     /// <param name="shape">The shape at that moment, on the side that is done.</param>
     /// <param name="viewpoint">From where it is seen.</param>
     /// <param name="centre">The spot the picture is centred on.</param>
     /// <param name="mirrored">Whether the left side is done.</param>
-    public static Figure Moment(MoveForm form, Shape shape, Viewpoint viewpoint, Vector centre, bool mirrored)
+    public static Figure Moment(MoveForm form, Look look, Shape shape, Viewpoint viewpoint, Vector centre, bool mirrored)
     {
-        var drawing = new FigureDrawing(shape, viewpoint, centre);
+        var drawing = new FigureDrawing(shape, viewpoint, centre, look);
         var drawn = mirrored ? form.Move.Drawn.Mirror() : form.Move.Drawn;
         List<FigurePart> parts = [.. drawing.Scene(form, mirrored), .. drawing.Body(), .. drawing.Straps(drawn)];
-        return new(parts, Box(parts));
+        return new(parts, drawing.Seen(parts, drawn.CloseUp));
     }
 
     // The mat and the props: those the body rests on, those of the position that it has left for a while, and those that only stand by.
@@ -206,17 +209,6 @@ public sealed partial class FigureDrawing
         return new(limb, tone, middle.X, middle.Y, near) { Capsules = [CapsuleOf(a, ra, b, rb)] };
     }
 
-    private BodyPart HandPart(int limb, Frame hand, int outward)
-    {
-        var (wrist, palm, tip) = (hand.At(0, -0.006, 0), hand.At(0, -0.040, 0.002), hand.At(-outward * 0.004, -0.092, 0));
-        var thumb = hand.At(-outward * 0.006, -0.052, 0.022);
-        var (middle, near) = Middle(wrist, tip);
-        return new(limb, Tone.Skin, middle.X, middle.Y, near)
-        {
-            Capsules = [CapsuleOf(wrist, 0.0145, palm, 0.0175), CapsuleOf(palm, 0.0175, tip, 0.009), CapsuleOf(hand.At(0, -0.015, 0.006), 0.010, thumb, 0.007)],
-        };
-    }
-
     private BodyPart FootPart(int limb, Tone tone, Frame foot, Frame toes)
     {
         var (heel, ball, tip) = (foot.At(0, -0.020, -0.020), foot.At(0, -0.024, Ball - 0.008), toes.At(0, 0, Toe - 0.012));
@@ -225,40 +217,6 @@ public sealed partial class FigureDrawing
         {
             Capsules = [CapsuleOf(foot.Origin, 0.022, heel, 0.019), CapsuleOf(foot.At(0, -0.002, 0.008), 0.022, ball, 0.016), CapsuleOf(heel, 0.019, ball, 0.015), CapsuleOf(ball, 0.015, tip, 0.011)],
         };
-    }
-
-    private BodyPart NeckPart()
-    {
-        var (low, high) = (body.Chest.At(0, -0.020, 0), body[Segment.Head].At(0, 0.012, 0));
-        var (middle, near) = Middle(low, high);
-        return new(0, Tone.Skin, middle.X, middle.Y, near - 0.002) { Capsules = [CapsuleOf(low, 0.034, high, 0.030)] };
-    }
-
-    private BodyPart HeadPart()
-    {
-        var head = body[Segment.Head];
-        var at = Project(head.At(0, HeadCentre, 0));
-        var away = (view * (head.Turn * new Vector(0, 0, 1))).Z < -0.45;
-        Capsule[] hair = [CapsuleOf(head.At(0, HeadCentre + 0.014, -0.004), 0.057, head.At(0, HeadCentre - 0.006, -0.014), 0.051)];
-        Capsule[] face =
-        [
-            CapsuleOf(head.At(0, HeadCentre - 0.004, 0.013), 0.048, head.At(0, HeadCentre - 0.036, 0.020), 0.030),
-            CapsuleOf(head.At(0, HeadCentre + 0.002, 0.054), 0.010, head.At(0, HeadCentre - 0.012, 0.062), 0.009),
-        ];
-        return away
-            ? new(0, Tone.Skin, at.X, at.Y, at.Near) { Capsules = face, Details = [new(Tone.Hair, hair, [])] }
-            : new(0, Tone.Hair, at.X, at.Y, at.Near) { Capsules = hair, Details = [new(Tone.Face, face, []), .. Eyes(head)] };
-    }
-
-    private IEnumerable<FigurePart> Eyes(Frame head)
-    {
-        foreach (var x in new[] { -0.021, 0.021 })
-        {
-            var normal = view * (head.Turn * new Vector(x * 12, 0, 1));
-            if (normal.Z < 0.25) continue;
-            var eye = head.At(x, HeadCentre + 0.006, 0.050);
-            yield return new(Tone.Eye, [CapsuleOf(eye, 0.0065, eye, 0.0065)], []);
-        }
     }
 
     private BodyPart TrunkPart()
@@ -335,22 +293,4 @@ public sealed partial class FigureDrawing
     }
 
     private static int Whole(double statures) => (int)Math.Round(statures * Scale);
-
-    private static int[] Box(IReadOnlyList<FigurePart> parts)
-    {
-        int[] box = [int.MaxValue, int.MaxValue, int.MinValue, int.MinValue];
-        void Take(int x, int y, int r) =>
-            (box[0], box[1], box[2], box[3]) = (Math.Min(box[0], x - r), Math.Min(box[1], y - r), Math.Max(box[2], x + r), Math.Max(box[3], y + r));
-        foreach (var part in parts)
-        {
-            foreach (var c in part.Capsules)
-            {
-                Take(c.X1, c.Y1, c.R1);
-                Take(c.X2, c.Y2, c.R2);
-            }
-            foreach (var outline in part.Outlines)
-                for (var i = 0; i < outline.Length; i += 2) Take(outline[i], outline[i + 1], 0);
-        }
-        return box;
-    }
 }

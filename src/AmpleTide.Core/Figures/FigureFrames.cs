@@ -25,7 +25,7 @@ public static class FigureFrames
         foreach (var phase in form.Phases)
         {
             var (start, end) = (from, Seen(phase.Shape));
-            phases.Add([.. Enumerable.Range(1, PerPhase).Select(i => FigureDrawing.Moment(form, start.Blend(end, Eased(i / (double)PerPhase), phase.Phase.ArmPlane), view, centre, mirrored))]);
+            phases.Add([.. Enumerable.Range(1, PerPhase).Select(i => FigureDrawing.Moment(form, phase.Phase.Look, start.Blend(end, Eased(i / (double)PerPhase), phase.Phase.ArmPlane), view, centre, mirrored))]);
             from = end;
         }
         return phases;

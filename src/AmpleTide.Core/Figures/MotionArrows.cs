@@ -32,6 +32,10 @@ internal static class MotionArrows
            select Landmark.Find($"{side}.{name}")!,
     ];
 
+    // Two moments of a circle do not say that it is one; the arrow does. How wide it is drawn, how far it opens towards the body, and how
+    // flat a level one is seen.
+    private const double NarrowestCircle = 66, WidestCircle = 115, Gap = 0.8, Flat = 0.42;
+
     /// <summary>The arrows of a phase's picture.</summary>
     /// <param name="form">The move as it is taken.</param>
     /// <param name="phase">The phase whose end is pictured.</param>
@@ -40,13 +44,19 @@ internal static class MotionArrows
     {
         if (form.Move.Kind is not (MoveKind.Flow or MoveKind.Rhythm or MoveKind.Hold)) return [];
         var backwards = Before(form, phase).Select(s => s.Skeleton()).ToList();
+        // Close to a face, what moves is the face.
+        if (form.Move.Drawn.CloseUp == CloseUp.Face && form.Move.Sides != Sidedness.Circling) return [];
+        var circling = form.Move.Sides == Sidedness.Circling;
+        if (form.Move.Drawn.Follow.Count > 0) return form.Move.Drawn.Follow.Select(t => Drawn(Trail.Of(t, backwards, project)));
         var trails = Tracked.Select(t => Trail.Of(t, backwards, project)).ToList();
         var farthest = trails.MaxBy(t => t.Travel * (t.Mark.Name.EndsWith("hip", StringComparison.Ordinal) ? HipsFirst : 1))!;
         if (farthest.Travel < LeastTravel) return [];
         if (form.Move.Kind == MoveKind.Hold && farthest.Travel is < LeastOfHold or > MostOfHold) return [];
         return trails
             .Where(t => t == farthest || (t.Mark.Name == Contacts.MirrorName(farthest.Mark.Name) && t.Travel > GoesAlong * farthest.Travel))
-            .Select(t => t.Arrow(bothWays: form.Move.Second == Second.Reverse));
+            .Select(Drawn);
+
+        FigurePart Drawn(Trail trail) => circling ? trail.Circle() : trail.Arrow(bothWays: form.Move.Second == Second.Reverse);
     }
 
     // The shapes on the way to a phase's end, from there backwards: to the base shape, or once around when the rounds of a move run into
@@ -84,10 +94,11 @@ internal static class MotionArrows
         private const double HeadLength = 40;
 
         /// <summary>A shaft that swells towards its head; with two heads where the second side goes back the way the first came.</summary>
-        public FigurePart Arrow(bool bothWays)
+        public FigurePart Arrow(bool bothWays) => Shaft(Fitted(), bothWays);
+
+        private static FigurePart Shaft(List<(double X, double Y)> path, bool bothWays)
         {
             const double thick = 8, thin = 3;
-            var path = Fitted();
             List<int[]> heads = [Head(path)];
             path = Cut(path, 0.8 * HeadLength);
             if (bothWays)
@@ -100,6 +111,22 @@ internal static class MotionArrows
             var shaft = path.Zip(path.Skip(1), (a, b) => (a, b)).Select((p, i) => new Capsule(
                 Whole(p.a.X), Whole(p.a.Y), Whole(Swollen(i)), Whole(p.b.X), Whole(p.b.Y), Whole(Swollen(i + 1))));
             return new(Tone.Mark, [.. shaft], heads);
+        }
+
+        /// <summary>A ring round the middle of the way, open towards the body, with a head at both ends: both sides go round.</summary>
+        public FigurePart Circle()
+        {
+            const int steps = 24;
+            var level = Mark.Segment is Segment.Head;
+            var (left, right, top, bottom) = (Points.Min(p => p.X), Points.Max(p => p.X), Points.Min(p => p.Y), Points.Max(p => p.Y));
+            var radius = Math.Clamp(Travel / 2, NarrowestCircle, WidestCircle);
+            var open = level ? Math.PI / 2 : Math.Atan2(-Outwards.Y, -Outwards.X);
+            var ring = Enumerable.Range(0, steps + 1).Select(i =>
+            {
+                var angle = open + (Gap / 2) + (i * ((2 * Math.PI) - Gap) / steps);
+                return (((left + right) / 2) + (radius * Math.Cos(angle)), ((top + bottom) / 2) + (radius * (level ? Flat : 1) * Math.Sin(angle)));
+            });
+            return Shaft([.. ring], bothWays: true);
         }
 
         // A triangle at the beginning of a path, pointing out of it.

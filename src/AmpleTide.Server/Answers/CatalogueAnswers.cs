@@ -136,7 +136,8 @@ public sealed record PreviewAnswer(string Id, string Name, IReadOnlyList<PhaseSu
     public static PreviewAnswer Of(MoveForm form)
     {
         var (move, view) = (form.Move, form.Move.View ?? form.Position.View);
-        var frames = FigureFrames.Of(form, view, Side.Right);
+        // All of the body, whatever the move comes close to: it is there to be dragged.
+        var frames = FigureFrames.Of(form with { Move = move with { Drawn = move.Drawn with { CloseUp = null } } }, view, Side.Right);
         var stage = StageAnswer.Of(form.Position, view, FigureFrames.CentreOf(form));
         return new(move.Id, move.Name, [.. move.Phases.Select(p => new PhaseSummary(p.Breath, p.Cue.Long))], FramesAnswer.Of(frames),
             [.. form.Phases.Select(p => BodyAnswer.Of(p.Shape.Angles, p.Shape.Pelvis, stage))], stage);

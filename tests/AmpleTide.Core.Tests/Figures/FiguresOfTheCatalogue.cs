@@ -97,10 +97,10 @@ public class FiguresOfTheCatalogue
     }
 
     [Theory]
-    [InlineData("standing", 0, 2)]
+    [InlineData("standing", 0, 3)]
     [InlineData("standing", 180, 0)]
-    public void Eyes_are_seen_from_in_front_and_not_from_behind(string id, int around, int eyes) =>
-        Assert.Equal(eyes, FigureDrawing.Draw(TestHouse.Catalogue.Position(id)!.Base, new(around, 8)).Parts.Count(p => p.Tone == Tone.Eye));
+    public void Eyes_and_mouth_are_seen_from_in_front_and_not_from_behind(string id, int around, int features) =>
+        Assert.Equal(features, FigureDrawing.Draw(TestHouse.Catalogue.Position(id)!.Base, new(around, 8)).Parts.Count(p => p.Tone == Tone.Eye));
 
     private static Figure Draw(string id) => FigureDrawing.Draw(TestHouse.Catalogue.Position(id)!.Base, TestHouse.Catalogue.Position(id)!.View);
 

@@ -1,0 +1,83 @@
+using AmpleTide.Core.Body;
+
+namespace AmpleTide.Core.Catalogue;
+
+/// <summary>What a picture of a move shows beside the body's shape.</summary>
+/// <param name="Attend">Where the attention goes: ringed.</param>
+/// <param name="Follow">The landmarks whose way an arrow shows; none leaves it to those that travel farthest.</param>
+/// <param name="Strap">The landmarks a strap runs along.</param>
+/// <param name="Stands">Props that bear nothing, each under the pictured place of a landmark.</param>
+/// <param name="CloseUp">What the picture comes close to, or null for all of the body.</param>
+public sealed record Drawn(
+    IReadOnlyList<Landmark> Attend, IReadOnlyList<Landmark> Follow, IReadOnlyList<Landmark> Strap,
+    IReadOnlyDictionary<Support, Landmark> Stands, CloseUp? CloseUp)
+{
+    /// <summary>Nothing but the body and what it rests on.</summary>
+    public static readonly Drawn Nothing = new([], [], [], new Dictionary<Support, Landmark>(), null);
+
+    /// <summary>Right and left swapped.</summary>
+    public Drawn Mirror() => this with
+    {
+        Attend = [.. Attend.Select(m => m.Mirror())],
+        Follow = [.. Follow.Select(m => m.Mirror())],
+        Strap = [.. Strap.Select(m => m.Mirror())],
+        Stands = Stands.ToDictionary(s => s.Key, s => s.Value.Mirror()),
+    };
+}
+
+/// <summary>What a picture comes close to, where all of the body would hide what matters.</summary>
+public enum CloseUp
+{
+    /// <summary>The face.</summary>
+    Face,
+
+    /// <summary>Head and shoulders.</summary>
+    Head,
+
+    /// <summary>Head, arms and hands.</summary>
+    Arms,
+}
+
+/// <summary>What face and hands do at the end of a phase.</summary>
+/// <param name="Face">The face.</param>
+/// <param name="Hands">Both hands.</param>
+public sealed record Look(Face Face, Hands Hands)
+{
+    /// <summary>A quiet face, easy hands.</summary>
+    public static readonly Look Calm = new(Face.Calm, Hands.Easy);
+}
+
+/// <summary>A face as it is drawn.</summary>
+public enum Face
+{
+    /// <summary>Eyes open, lips together.</summary>
+    Calm,
+
+    /// <summary>Eyes shut, lips together.</summary>
+    EyesShut,
+
+    /// <summary>Eyes wide.</summary>
+    EyesWide,
+
+    /// <summary>Eyes shut, the mouth open.</summary>
+    MouthOpen,
+
+    /// <summary>The lips rounded.</summary>
+    LipsRound,
+
+    /// <summary>Eyes and lips squeezed.</summary>
+    Squeezed,
+}
+
+/// <summary>Hands as they are drawn.</summary>
+public enum Hands
+{
+    /// <summary>Fingers together.</summary>
+    Easy,
+
+    /// <summary>Fingers wide.</summary>
+    Spread,
+
+    /// <summary>Fists.</summary>
+    Fists,
+}
