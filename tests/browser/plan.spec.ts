@@ -1,4 +1,4 @@
-import { expect, line, open, test } from './house';
+import { classOf, expect, line, open, test } from './house';
 
 const clock = (text: string) => text.match(/\d+:\d\d/)![0];
 
@@ -138,4 +138,20 @@ test('a class that is not there says so', async ({ page }) => {
   await expect(page.getByRole('alert')).toContainText("There is no class 'nobody'");
   await page.getByRole('link', { name: 'To the shelf' }).click();
   await expect(page.getByRole('heading', { name: 'Your classes' })).toBeVisible();
+});
+
+test('lines out of sight follow when the page has time, and before they come into sight', async ({ page, request }) => {
+  const items = Array.from({ length: 40 }, (_, i) => ({ id: `l${i}`, move: i % 2 ? 'seated-twist' : 'slow-nods' }));
+  const id = await classOf(request, { minutes: 90, startsIn: 'seated-cross', sections: [{ id: 's', items }] });
+  await open(page, id);
+  const time = async () => clock((await line(page, 'l39').locator('[data-select]').textContent())!);
+  const more = line(page, 'l0').getByRole('button', { name: /^More/ });
+  const before = await time();
+  await more.click();
+  await expect.poll(time).not.toBe(before);
+
+  const later = await time();
+  await more.click();
+  await line(page, 'l39').scrollIntoViewIfNeeded();
+  await expect.poll(time).not.toBe(later);
 });

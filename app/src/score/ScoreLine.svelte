@@ -9,6 +9,7 @@
   import Cue from './Cue.svelte';
   import DoseStepper from './DoseStepper.svelte';
   import type { Dragging } from './drag.svelte';
+  import type { Following } from './following';
   import type { PlanState, Unit } from './plan.svelte';
   import type { LineRow } from './rows';
   import SideMark from './SideMark.svelte';
@@ -16,6 +17,7 @@
   interface Props {
     plan: PlanState;
     row: LineRow;
+    following: Following;
     inSidedSet: boolean;
     dragging: Dragging;
     /** The lines of the class, for selecting from one to another. */
@@ -23,7 +25,7 @@
     onsides: (id: string, anchor: HTMLElement) => void;
   }
 
-  const { plan, row, inSidedSet, dragging, order, onsides }: Props = $props();
+  const { plan, row, following, inSidedSet, dragging, order, onsides }: Props = $props();
 
   // Told apart so that a new score of the class reaches only what it changes in a line.
   const line = $derived(row.line);
@@ -72,6 +74,7 @@
   role="listitem"
   data-line={id}
   {@attach dragging.item(id)}
+  {@attach following.line(id)}
 >
   <button
     class="text-left text-muted"

@@ -1,17 +1,17 @@
 <script lang="ts">
-  import { tick } from 'svelte';
+  import { onDestroy, tick } from 'svelte';
   import { catalogue } from '../lib/catalogue.svelte';
   import { choices, chosen } from '../lib/sides';
   import type { PlanState, Unit } from './plan.svelte';
   import { acts, copied, cut, paste } from './acts';
   import { Dragging } from './drag.svelte';
   import { addSection, moveTo } from './edits';
+  import { Following } from './following';
   import { linesOf, type Row, type SectionRows } from './rows';
-  import ScoreLine from './ScoreLine.svelte';
+  import ScoreRow from './ScoreRow.svelte';
   import SectionHead from './SectionHead.svelte';
   import SetBracket from './SetBracket.svelte';
   import SideMenu from './SideMenu.svelte';
-  import WayStep from './WayStep.svelte';
 
   interface Props {
     plan: PlanState;
@@ -24,7 +24,8 @@
   let menu = $state.raw<{ id: string; anchor: HTMLElement } | null>(null);
   const lines = $derived(sections.flatMap((s) => linesOf(s.rows)));
   const order = $derived(lines.map((l) => l.line.id ?? ''));
-  const rollTo = $derived(plan.document?.conventions?.rollTo === 'left' ? 'left' : 'right');
+  const following = new Following();
+  onDestroy(following.stop);
 
   const dragging = new Dragging((id, { id: target, where }) => {
     const ids = plan.selection.has(id) ? plan.chosen : [id];
@@ -118,10 +119,10 @@
       {/each}
     </SetBracket>
   {:else}
-    {#each item.score?.ways ?? [] as way (way.atMs)}<WayStep {way} {rollTo} />{/each}
-    <ScoreLine
+    <ScoreRow
       {plan}
       row={item}
+      {following}
       {inSidedSet}
       {dragging}
       {order}
