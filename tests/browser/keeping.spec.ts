@@ -73,6 +73,28 @@ test('a tab that is killed while another saved finds both when it comes back', a
   await expect(dose(again, 'l3')).toHaveValue('7');
 });
 
+test('two tabs that are killed with unsaved work lose neither: one goes on, the other is on the shelf', async ({ page, own, context, request }) => {
+  const other = await context.newPage();
+  for (const [tab, id, times] of [[page, 'l1', 1], [other, 'l3', 2]] as const) {
+    await open(tab, own.id);
+    await tab.route('**/api/classes/**', (route) => (route.request().method() === 'PUT' ? route.abort() : route.continue()));
+    for (let i = 0; i < times; i++) await more(tab, id).click();
+    await expect(tab.getByText('Offline, kept here')).toBeVisible();
+  }
+  for (const tab of [page, other]) await tab.goto('chrome://crash').catch(() => undefined);
+
+  const again = await context.newPage();
+  await open(again, own.id);
+  await expect(again.getByText('What it had is on the shelf')).toBeVisible();
+  const shelf = await (await request.get('/api/classes')).json();
+  const copy = shelf.items.find((c: { title: string }) => c.title === `${own.title} (kept from another tab)`);
+  const doses = async (id: string) =>
+    (await (await request.get(`/api/classes/${id}`)).json()).sections[0].items.map((l: { breaths: number }) => l.breaths);
+  await saved(again);
+  expect([await doses(own.id), await doses(copy.id)].sort()).toEqual([[3, 3, 5], [4, 3, 3]]);
+  await request.delete(`/api/classes/${copy.id}`);
+});
+
 test('a full disk is told, and the class is saved once there is room', async ({ page, own }) => {
   await open(page, own.id);
   const full = { title: 'The disk is full.', status: 507, detail: 'Nothing was changed. Make room, then save again.' };

@@ -134,7 +134,7 @@
 <!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
 <div class="pb-16" onkeydown={key} role="group" aria-label="Score">
   {#each sections as { section, fromMs, toMs, rows }, i (section.id)}
-    <section aria-labelledby="section-{section.id}" {@attach dragging.section(section.id ?? '')}>
+    <section aria-labelledby="section-{section.id}" {@attach dragging.into(section.id ?? '')}>
       <SectionHead {plan} {section} {fromMs} {toMs} first={i === 0} last={i === sections.length - 1} />
       <div role="list" class:into={dragging.at(section.id ?? '', 'into')}>
         {#each rows as item (item.kind === 'set' ? item.id : item.line.id)}{@render row(item, false)}{/each}

@@ -59,7 +59,11 @@
     <GripVertical size={14} aria-hidden="true" class="text-muted" />
   </div>
   <div class="min-w-0" role="group" aria-label="{name}, {said}">
-    <details class="px-2 pt-1 text-[13.5px] text-muted">
+    <details
+      class="px-2 pt-1 text-[13.5px] text-muted"
+      class:into={dragging.at(row.id, 'into')}
+      {@attach dragging.into(row.id)}
+    >
       <summary class="min-h-7 cursor-pointer">{name}: {said}</summary>
       <div class="flex flex-wrap items-end gap-3 pb-2">
         <label
@@ -129,6 +133,10 @@
   }
   .after {
     box-shadow: 0 3px 0 -1px var(--deep);
+  }
+  .into {
+    border-radius: 10px;
+    box-shadow: inset 0 0 0 2px var(--deep);
   }
   .bracket {
     display: flex;

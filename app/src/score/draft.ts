@@ -1,4 +1,4 @@
-import { get, set } from 'idb-keyval';
+import { del, entries, get, set } from 'idb-keyval';
 import type { ClassFile } from '../lib/api/client';
 
 /** What this browser keeps of a class that is being worked on: it outlives the tab, the server and the network. */
@@ -11,15 +11,82 @@ export interface Draft {
   etag: string;
   /** Whether there is something in it that the server does not have. */
   unsaved: boolean;
+  /** When it was kept, in milliseconds since 1970. */
+  keptAt: number;
 }
 
-const keyOf = (id: string) => `ample-tide.draft.${id}`;
+// A class is claimed once by a page, however often it is opened there.
+const claims = new Map<string, Promise<string>>();
 
-export const readDraft = (id: string) => get<Draft>(keyOf(id)).catch(() => undefined);
+const keyOf = (id: string, tab: string) => `ample-tide.draft.${id}.${tab}`;
 
-/** Whether it was kept; a browser without storage keeps nothing. */
-export const keepDraft = (id: string, draft: Draft) =>
-  set(keyOf(id), draft).then(
-    () => true,
-    () => false,
-  );
+/**
+ * A tab's own draft of a class, so that two tabs do not write over each other's work. A lock that lives as long as the tab tells which
+ * drafts were left behind. Where a browser has no locks, all tabs share one draft.
+ */
+export class TabDraft {
+  private key: Promise<string>;
+
+  constructor(private id: string) {
+    this.key = claims.get(id) ?? this.claim();
+    claims.set(id, this.key);
+  }
+
+  /** The draft to go on with: this tab's own from before a reload, else the newest one left behind that the server does not have. */
+  async open(): Promise<Draft | undefined> {
+    const own = await this.key;
+    const before = await get<Draft>(own).catch(() => undefined);
+    if (before?.unsaved) return before;
+    const [left] = await this.leftBehind();
+    if (!left?.draft.unsaved) return before ?? left?.draft;
+    // What is kept twice for a moment is lost never.
+    await set(own, left.draft);
+    await del(left.key);
+    return left.draft;
+  }
+
+  /** Hands over what other tabs left unsaved, one after the other; what was taken in is forgotten here. */
+  async rescue(take: (draft: Draft) => Promise<boolean>) {
+    for (const { key, draft } of await this.leftBehind())
+      if (!draft.unsaved || (await take(draft))) await del(key).catch(() => undefined);
+  }
+
+  /** Whether it was kept; a browser without storage keeps nothing. */
+  async keep(draft: Omit<Draft, 'keptAt'>): Promise<boolean> {
+    return set(await this.key, { ...draft, keptAt: Date.now() } satisfies Draft).then(
+      () => true,
+      () => false,
+    );
+  }
+
+  // A tab keeps its name over a reload; a tab that was duplicated has the name of one that is still there, and takes another.
+  private async claim(): Promise<string> {
+    if (!navigator.locks) return keyOf(this.id, 'shared');
+    const known = sessionStorage.getItem(keyOf(this.id, 'tab'));
+    const tab = known && (await hold(keyOf(this.id, known))) ? known : crypto.randomUUID();
+    if (tab !== known) await hold(keyOf(this.id, tab));
+    sessionStorage.setItem(keyOf(this.id, 'tab'), tab);
+    return keyOf(this.id, tab);
+  }
+
+  // What tabs that are gone left behind: unsaved first, the newest first.
+  private async leftBehind(): Promise<{ key: string; draft: Draft }[]> {
+    if (!navigator.locks) return [];
+    const held = new Set((await navigator.locks.query()).held?.map((lock) => lock.name));
+    const all = await entries<string, Draft>().catch(() => []);
+    return all
+      .filter(([key]) => key.startsWith(keyOf(this.id, '')) && !held.has(key))
+      .map(([key, draft]) => ({ key, draft }))
+      .sort((a, b) => Number(b.draft.unsaved) - Number(a.draft.unsaved) || b.draft.keptAt - a.draft.keptAt);
+  }
+}
+
+/** Takes a lock until the tab is gone; says whether it was free. */
+function hold(name: string): Promise<boolean> {
+  return new Promise((told) => {
+    void navigator.locks.request(name, { ifAvailable: true }, (lock) => {
+      told(lock !== null);
+      return lock ? new Promise(() => undefined) : undefined;
+    });
+  });
+}

@@ -46,8 +46,8 @@ export class Dragging {
       }),
     );
 
-  /** A section: items are put at its end. */
-  section = (id: string) => (element: HTMLElement) =>
+  /** A section or a set: items are put at its end. */
+  into = (id: string) => (element: HTMLElement) =>
     dropTargetForElements({ element, getData: () => ({ id, into: true }) });
 
   at(id: string, where: Landing['where']): boolean {

@@ -1,6 +1,6 @@
 import { api, sentence, type ClassFile } from '../lib/api/client';
 import { same } from '../versions/outline';
-import { keepDraft, readDraft } from './draft';
+import { TabDraft, type Draft } from './draft';
 
 export type Saving = 'saved' | 'waiting' | 'saving' | 'conflict' | 'refused' | 'offline';
 
@@ -16,9 +16,12 @@ export class Saver {
   state = $state<Saving>('saved');
   trouble = $state<string | null>(null);
   theirs = $state.raw<ClassFile | null>(null);
+  /** What became of work that another tab had left unsaved. */
+  rescued = $state<string | null>(null);
   /** The class as the server last had it. */
   base: ClassFile | null = null;
 
+  private draft: TabDraft;
   private etag = '';
   private theirTag = '';
   private revision = 0;
@@ -36,12 +39,14 @@ export class Saver {
       /** Somebody else saved, and nothing was changed here: what they saved is to be shown. */
       overtaken: () => void;
     },
-  ) {}
+  ) {
+    this.draft = new TabDraft(id);
+  }
 
   /** The class to work on: what this browser kept where the server does not have it yet, else what the server has; null with `trouble`. */
   async open(): Promise<ClassFile | null> {
     this.trouble = null;
-    const draft = await readDraft(this.id);
+    const draft = await this.draft.open();
     try {
       const { data, response, error } = await this.ask();
       if (error) {
@@ -50,6 +55,7 @@ export class Saver {
       }
       const theirs = data as unknown as ClassFile;
       const tag = response.headers.get('etag') ?? '';
+      void this.draft.rescue((left) => this.shelve(left, theirs));
       if (!draft?.unsaved || same(draft.now, theirs)) {
         [this.base, this.etag, this.state] = [theirs, tag, 'saved'];
         return theirs;
@@ -151,8 +157,24 @@ export class Saver {
   private async keep(unsaved: boolean) {
     const now = this.current();
     if (!now || !this.base) return;
-    if (unsaved) this.kept = await keepDraft(this.id, { now, base: this.base, etag: this.etag, unsaved });
-    else await keepDraft(this.id, { now, base: now, etag: this.etag, unsaved });
+    if (unsaved) this.kept = await this.draft.keep({ now, base: this.base, etag: this.etag, unsaved });
+    else await this.draft.keep({ now, base: now, etag: this.etag, unsaved });
+  }
+
+  // Only one draft can go on here; what a second tab left becomes a class of its own. Returns whether it is safe.
+  private async shelve(left: Draft, saved: ClassFile): Promise<boolean> {
+    if (same(left.now, saved) || same(left.now, this.current())) return true;
+    const title = `${left.now.title} (kept from another tab)`;
+    try {
+      const { error } = await api.POST('/api/classes', {
+        body: { ...left.now, id: undefined, title } as never,
+      });
+      if (!error)
+        this.rescued = `Another tab was closed before it had saved. What it had is on the shelf as “${title}”.`;
+      return !error;
+    } catch {
+      return false;
+    }
   }
 
   private soon(ms: number) {

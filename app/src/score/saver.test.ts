@@ -11,14 +11,21 @@ const world = vi.hoisted(() => ({
   answers: true,
   status: 0,
   draft: undefined as unknown,
+  left: null as unknown,
+  shelved: [] as { id?: string; title: string }[],
   storage: true,
 }));
 
 vi.mock('./draft', () => ({
-  readDraft: () => Promise.resolve(world.draft),
-  keepDraft: (_: string, draft: unknown) => {
-    if (world.storage) world.draft = structuredClone(draft);
-    return Promise.resolve(world.storage);
+  TabDraft: class {
+    open = () => Promise.resolve(world.draft);
+    keep = (draft: unknown) => {
+      if (world.storage) world.draft = structuredClone(draft);
+      return Promise.resolve(world.storage);
+    };
+    rescue = async (take: (draft: unknown) => Promise<boolean>) => {
+      if (world.left && (await take(world.left))) world.left = null;
+    };
   },
 }));
 
@@ -36,6 +43,12 @@ vi.mock('../lib/api/client', () => {
         return Promise.resolve(
           world.stored ? { data: structuredClone(world.stored), response: response(200) } : problem(404),
         );
+      },
+      POST: (_: string, { body }: { body: { id?: string; title: string } }) => {
+        reach();
+        if (world.status) return Promise.resolve(problem(world.status));
+        world.shelved.push(body);
+        return Promise.resolve({ data: body, response: response(201) });
       },
       PUT: (_: string, { headers, body }: { headers: { 'If-Match': string }; body: unknown }) => {
         reach();
@@ -82,6 +95,8 @@ beforeEach(() => {
     reachable: true,
     answers: true,
     status: 0,
+    left: null,
+    shelved: [],
     draft: undefined,
     storage: true,
   });
@@ -187,7 +202,12 @@ describe('where another tab was first', () => {
 });
 
 describe('a tab that comes back', () => {
-  const draft = (etag: string): Draft => ({ now: file(25), base: file(20), etag, unsaved: true });
+  const draft = (etag: string): Omit<Draft, 'keptAt'> => ({
+    now: file(25),
+    base: file(20),
+    etag,
+    unsaved: true,
+  });
 
   test('goes on with what the server does not have, and sends it', async () => {
     world.draft = draft('"1"');
@@ -224,7 +244,10 @@ describe('a tab that comes back', () => {
   });
 
   test('shows what others saved meanwhile, where it had changed nothing itself', async () => {
-    world.draft = { now: file(20), base: file(20), etag: '"1"', unsaved: false } satisfies Draft;
+    world.draft = { now: file(20), base: file(20), etag: '"1"', unsaved: false } satisfies Omit<
+      Draft,
+      'keptAt'
+    >;
     world.reachable = false;
     const own = await opened();
     elsewhere(30);
@@ -234,6 +257,35 @@ describe('a tab that comes back', () => {
     now = own.theirs;
     await own.settle();
     expect([own.state, (world.stored as ClassFile).minutes]).toEqual(['saved', 30]);
+  });
+
+  describe('and finds what a second tab had not saved', () => {
+    const left = { ...draft('"1"'), now: { ...file(50), id: 'quay' } };
+
+    test('puts it on the shelf as a class of its own, and says so', async () => {
+      world.left = left;
+      const own = await opened();
+      await vi.advanceTimersByTimeAsync(0);
+      expect(world.shelved).toMatchObject([
+        { id: undefined, title: 'Quay (kept from another tab)', minutes: 50 },
+      ]);
+      expect([now?.minutes, world.left]).toEqual([20, null]);
+      expect(own.rescued).toContain('Quay (kept from another tab)');
+    });
+
+    test('keeps it while the server does not take it', async () => {
+      Object.assign(world, { left, status: 507 });
+      const own = await opened();
+      await vi.advanceTimersByTimeAsync(0);
+      expect([world.left, own.rescued]).toEqual([left, null]);
+    });
+
+    test('forgets it where the class has it already', async () => {
+      world.left = { ...left, now: file(20) };
+      const own = await opened();
+      await vi.advanceTimersByTimeAsync(0);
+      expect([world.left, world.shelved, own.rescued]).toEqual([null, [], null]);
+    });
   });
 
   test('and says so where it kept nothing, or the class is gone', async () => {

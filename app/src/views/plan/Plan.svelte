@@ -113,6 +113,9 @@
         are those of before, and what needs them waits.
       </p>
     {/if}
+    {#if plan.saver.rescued}
+      <p role="status" class="mx-6 mb-2 rounded-xl bg-sand px-4 py-2">{plan.saver.rescued}</p>
+    {/if}
     {#if plan.trouble ?? catalogue.trouble}
       <p role="alert" class="mx-6 mb-2 rounded-xl bg-sand px-4 py-2">{plan.trouble ?? catalogue.trouble}</p>
     {/if}
