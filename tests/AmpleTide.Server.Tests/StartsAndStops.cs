@@ -29,6 +29,37 @@ public class StartsAndStops
     }
 
     [Fact]
+    public async Task A_full_disk_refuses_a_save_and_loses_nothing()
+    {
+        using var disk = SmallDisk.Mount();
+        Assert.SkipWhen(disk is null, "This user may not mount a disk of a few megabytes.");
+        var server = new RunningServer();
+        await using var stopping = server;
+        await server.Start("--no-demo", "--data", disk.Path);
+        var tag = (await server.Send(HttpMethod.Post, "/api/classes", Class(0))).Headers.ETag!.ToString();
+        disk.Fill();
+
+        var (refused, saves) = (default(HttpResponseMessage), 0);
+        while (refused is null && saves < 500)
+        {
+            var answer = await server.Send(HttpMethod.Put, "/api/classes/kept", Class(saves + 1, new string('a', 4000)), tag);
+            if (answer.IsSuccessStatusCode) (tag, saves) = (answer.Headers.ETag!.ToString(), saves + 1);
+            else refused = answer;
+        }
+        Assert.Equal(HttpStatusCode.InsufficientStorage, refused?.StatusCode);
+        Assert.Equal("The disk is full.", JsonNode.Parse(await refused!.Content.ReadAsStringAsync())!["title"]!.GetValue<string>());
+
+        disk.MakeRoom();
+        var read = await server.Http.GetAsync("/api/classes/kept");
+        Assert.Equal(tag, read.Headers.ETag!.ToString());
+        Assert.Equal($"Save {saves}", JsonNode.Parse(await read.Content.ReadAsStringAsync())!["title"]!.GetValue<string>());
+        Assert.Equal(HttpStatusCode.OK, (await server.Send(HttpMethod.Put, "/api/classes/kept", Class(saves + 1), tag)).StatusCode);
+        await server.Kill();
+        await server.Start("--no-demo", "--data", disk.Path);
+        Assert.Equal($"Save {saves + 1}", JsonNode.Parse(await server.Http.GetStringAsync("/api/classes/kept"))!["title"]!.GetValue<string>());
+    }
+
+    [Fact]
     public async Task A_broken_catalogue_stops_the_start_with_file_line_and_reason()
     {
         using var folder = new TemporaryFolder();
@@ -107,7 +138,8 @@ public class StartsAndStops
         Assert.Contains("cannot be used", error, StringComparison.Ordinal);
     }
 
-    private static string Class(int i) => $$"""{ "id": "kept", "title": "Save {{i}}", "minutes": 3, "sections": [] }""";
+    private static string Class(int i, string padding = "") =>
+        $$"""{ "id": "kept", "title": "Save {{i}}", "minutes": 3, "sections": [], "padding": "{{padding}}" }""";
 
     private sealed class TemporaryFolder : IDisposable
     {
