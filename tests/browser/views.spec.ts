@@ -74,6 +74,18 @@ test('a convention says what it changes', async ({ page, request }) => {
   await expect(page.getByRole('combobox', { name: 'Which side first' })).toHaveValue('right');
 });
 
+test('cues follow the conventions: how the breath leaves, and the side of a teacher who faces the group', async ({ page, request }) => {
+  const id = await classOf(request, lopsided);
+  await page.goto(`/#/plan/${id}/people`);
+  await page.getByRole('combobox', { name: 'Breathing out' }).selectOption('mouth');
+  await page.getByRole('combobox', { name: 'Right and left in cues' }).selectOption('mirror');
+  await page.getByRole('link', { name: 'Score' }).click();
+  await expect(page.locator('[data-line="l2"]')).toContainText('out, by the mouth');
+  await page.locator('[data-select="l1"]').click();
+  const preview = page.getByRole('region', { name: 'The line as it is done' });
+  await expect(preview).toContainText('You, facing them: ◐your left');
+});
+
 test('a finding is left as it is for a reason, and judged again when asked', async ({ page, request }) => {
   const id = await classOf(request, lopsided);
   await page.goto(`/#/plan/${id}`);

@@ -4,12 +4,14 @@
   import Figure from '../figures/Figure.svelte';
   import { figureKey, figures } from '../figures/figures.svelte';
   import { frames } from '../figures/frames.svelte';
+  import { breathLabel } from '../lib/breath';
   import { catalogue } from '../lib/catalogue.svelte';
   import { chosen, type Side } from '../lib/sides';
   import { clock } from '../lib/time';
   import Cue from './Cue.svelte';
   import type { Playback } from './playback.svelte';
   import type { PlanState } from './plan.svelte';
+  import SideMark from './SideMark.svelte';
 
   interface Props {
     plan: PlanState;
@@ -52,13 +54,21 @@
     const share = event && event.step >= 0 && !still && event.phase !== 'stay' ? playback.share : 1;
     return { ...all[Math.min(all.length - 1, Math.floor(share * all.length))]!, box: motion.box };
   });
-  const side = $derived<Side>(
-    event && event.side !== 'none'
-      ? event.side
-      : move
-        ? (chosen(move, line?.sides, plan.document?.conventions?.firstSide === 'left')?.said[0]?.side ??
-          'right')
-        : 'right',
+  const firstSaid = $derived(
+    move
+      ? chosen(move, line?.sides, plan.document?.conventions?.firstSide === 'left')?.said[0]?.side
+      : undefined,
+  );
+  // The group's side, where there is one.
+  const sided = $derived(event && event.side !== 'none' ? event.side : firstSaid);
+  const side = $derived<Side>(sided ?? 'right');
+  // Who faces the group does the other side, and sees it here.
+  const own = $derived<Side | undefined>(
+    sided && plan.document?.conventions?.cues === 'mirror'
+      ? sided === 'right'
+        ? 'left'
+        : 'right'
+      : undefined,
   );
   const doing = $derived.by(() => {
     if (!event) return '';
@@ -72,16 +82,19 @@
 {#if move}
   <section aria-label="The line as it is done" class="mb-3 flex gap-3">
     <div class="w-[162px] shrink-0 self-start rounded-2xl bg-band p-1.5 max-lg:w-[100px] max-md:w-[162px]">
-      <Figure {figure} mirrored={side === 'left'} label="" width={150} height={120} />
+      <Figure {figure} mirrored={(own ?? side) === 'left'} label="" width={150} height={120} />
     </div>
     <div class="flex min-w-0 flex-1 flex-col">
       <p class="leading-tight font-bold">{move.name}</p>
       <p class="text-[13.5px] text-muted">
         {clock(playback.ms ?? startMs ?? 0)}{doing && ` · ${doing}`}
       </p>
+      {#if own}
+        <p class="text-[13.5px]">You, facing them: <SideMark text="your {own}" side={own} /></p>
+      {/if}
       <div class="min-h-10 text-[14px] leading-snug">
         {#if event?.cue && event.kind !== 'talk'}<Cue
-            label={event.phase === 'in' || event.phase === 'out' ? event.phase : ''}
+            label={breathLabel(event.phase ?? '', plan.document?.conventions)}
             cue={event.cue}
             {side}
           />{/if}

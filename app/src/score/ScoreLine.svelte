@@ -2,6 +2,7 @@
   import Lock from '@lucide/svelte/icons/lock';
   import Figure from '../figures/Figure.svelte';
   import { figureKey, figures } from '../figures/figures.svelte';
+  import { breathLabel } from '../lib/breath';
   import { catalogue } from '../lib/catalogue.svelte';
   import { chosen, type Side } from '../lib/sides';
   import { clock } from '../lib/time';
@@ -138,7 +139,13 @@
     </div>
   {:else if move}
     <div class="cues"><Cue label="in" cue={cueOf('in') ?? cueOf('stay') ?? ''} {side} /></div>
-    <div class="cues"><Cue label="out" cue={cueOf('out') ?? cueOf('stay') ?? ''} {side} /></div>
+    <div class="cues">
+      <Cue
+        label={breathLabel('out', plan.document?.conventions)}
+        cue={cueOf('out') ?? cueOf('stay') ?? ''}
+        {side}
+      />
+    </div>
   {/if}
 </div>
 
