@@ -104,30 +104,32 @@ public sealed partial class FigureDrawing
         return Merge(Gathered([.. behind, TrunkPart(), .. before]));
     }
 
-    // Parts of one limb move next to each other in the order of drawing where nothing that lies between covers, or is covered by, the one
-    // that moves.
+    // Parts of one limb move next to each other in the order of drawing where nothing that lies between covers, or is covered by, those
+    // that move; parts that are together already stay together.
     private static List<BodyPart> Gathered(List<BodyPart> parts)
     {
-        for (var i = 0; i < parts.Count; i++)
+        for (var end = 0; end < parts.Count; end++)
         {
-            if (parts[i].Limb == 0) continue;
-            for (var j = i + 1; j < parts.Count; j++)
+            var limb = parts[end];
+            var next = parts.FindIndex(end + 1, p => limb.Limb != 0 && p.Limb == limb.Limb && p.Tone == limb.Tone);
+            if (next <= end + 1) continue;
+            var between = parts.GetRange(end + 1, next - end - 1);
+            var start = end;
+            while (start > 0 && parts[start - 1].Limb == limb.Limb) start--;
+            var together = parts.GetRange(start, end - start + 1);
+            if (between.TrueForAll(p => !p.Overlaps(parts[next])))
             {
-                if (parts[j].Limb != parts[i].Limb || parts[j].Tone != parts[i].Tone) continue;
-                var between = parts.GetRange(i + 1, j - i - 1).Where(p => p.Limb != parts[i].Limb).ToList();
-                if (between.TrueForAll(p => !p.Overlaps(parts[j]))) Move(j, i + 1);
-                else if (between.TrueForAll(p => !p.Overlaps(parts[i]))) Move(i, j - 1);
-                break;
+                parts.Insert(end + 1, parts[next]);
+                parts.RemoveAt(next + 1);
+            }
+            else if (between.TrueForAll(p => !together.Exists(p.Overlaps)))
+            {
+                parts.InsertRange(next, together);
+                parts.RemoveRange(start, together.Count);
+                end = start - 1;
             }
         }
         return parts;
-
-        void Move(int from, int to)
-        {
-            var part = parts[from];
-            parts.RemoveAt(from);
-            parts.Insert(to, part);
-        }
     }
 
     // Neighbouring parts of one limb become one outline, so that no halo cuts an elbow or a knee.
