@@ -142,10 +142,10 @@ test('a class that is not there says so', async ({ page }) => {
 
 test('lines out of sight follow when the page has time, and before they come into sight', async ({ page, request }) => {
   const items = Array.from({ length: 40 }, (_, i) => ({ id: `l${i}`, move: i % 2 ? 'seated-twist' : 'slow-nods' }));
-  const id = await classOf(request, { minutes: 90, startsIn: 'seated-cross', sections: [{ id: 's', items }] });
-  await open(page, id);
+  await open(page, await classOf(request, { minutes: 90, startsIn: 'seated-cross', sections: [{ id: 's', items }] }));
   const time = async () => clock((await line(page, 'l39').locator('[data-select]').textContent())!);
   const more = line(page, 'l0').getByRole('button', { name: /^More/ });
+  await expect(line(page, 'l39').locator('[data-select]')).toHaveText(/\d+:\d\d/);
   const before = await time();
   await more.click();
   await expect.poll(time).not.toBe(before);

@@ -17,14 +17,16 @@
   const { figure, mirrored = false, label, width, height, children }: Props = $props();
 
   const room = 24;
+  // What is close up goes on below; a body that stands needs room for its outline only.
+  const below = 8;
 
   const frame = $derived.by(() => {
     const box = figure?.box ?? [-300, -600, 300, 0];
     const [left, top, right, bottom] = [box[0]!, box[1]!, box[2]!, box[3]!];
     const ratio = width / height;
-    const w = Math.max(right - left + 2 * room, (bottom - top + 2 * room) * ratio);
+    const w = Math.max(right - left + 2 * room, (bottom - top + room + below) * ratio);
     const h = w / ratio;
-    return `${(left + right) / 2 - w / 2} ${bottom + room - h} ${w} ${h}`;
+    return `${(left + right) / 2 - w / 2} ${bottom + below - h} ${w} ${h}`;
   });
 
   const swap: Record<string, string> = { right: 'left', left: 'right' };

@@ -51,7 +51,17 @@ describe('finding moves', () => {
     ['balasana', 'rest'],
     ['chair', 'tilt'],
     ['neck', 'tilt'],
+    ['nek', 'tilt'],
+    ['needle thread', 'thread'],
+    ['upper back', 'thread'],
+    ['fold', 'rest'],
   ])('“%s” finds %s first', (text, id) => expect(ids({ text })[0]).toBe(id));
+
+  test('a slip does not match the middle of some other word', () => {
+    expect(ids({ text: 'nek' })).not.toContain('thread');
+    expect(ids({ text: 'lank' })).toEqual(['plank']);
+    expect(ids({ text: 'pla' })).toEqual(['plank']);
+  });
 
   test.each([
     [{ family: 'floor' }, ['thread', 'rest']],

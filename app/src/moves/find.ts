@@ -1,4 +1,4 @@
-import Fuse from 'fuse.js';
+import MiniSearch from 'minisearch';
 import type { Move, Position } from '../lib/api/client';
 
 /** What the teacher has asked for; nothing chosen lets everything through. */
@@ -31,34 +31,41 @@ export const anything: Wanted = {
 // METs up to which a move counts as gentle, as the catalogue places sitting stretches; common practice, no source.
 const gentleEffort = 2.5;
 
-/** Finds moves by slips and halves of words too: English and traditional names, areas, positions. */
+// A slip in a word of three letters, two in one of seven.
+const slipsPerLetter = 0.25;
+const weights = { name: 4, traditional: 3, areas: 2, where: 1 };
+
+/** Finds moves by slips and beginnings of words too: English and traditional names, areas, positions. */
 export class MoveFinder {
-  private fuse: Fuse<Move & { where: string[] }>;
+  private index = new MiniSearch<{ at: number } & Record<keyof typeof weights, string>>({
+    idField: 'at',
+    fields: Object.keys(weights),
+    processTerm: (word) =>
+      word
+        .normalize('NFD')
+        .replace(/\p{Diacritic}/gu, '')
+        .toLowerCase(),
+    searchOptions: { boost: weights, prefix: true, fuzzy: slipsPerLetter, combineWith: 'AND' },
+  });
 
   constructor(
     private moves: Move[],
     private positions: Map<string, Position>,
   ) {
-    const searched = moves.map((move) => ({
-      ...move,
-      where: move.positions.map((p) => positions.get(p)?.name ?? p),
-    }));
-    this.fuse = new Fuse(searched, {
-      keys: [
-        { name: 'name', weight: 4 },
-        { name: 'traditional', weight: 3 },
-        { name: 'areas', weight: 2 },
-        { name: 'where', weight: 1 },
-      ],
-      threshold: 0.34,
-      ignoreLocation: true,
-      ignoreDiacritics: true,
-    });
+    this.index.addAll(
+      moves.map((move, at) => ({
+        at,
+        name: move.name,
+        traditional: move.traditional ?? '',
+        areas: move.areas.join(' '),
+        where: move.positions.map((p) => positions.get(p)?.name ?? p).join(' '),
+      })),
+    );
   }
 
   find(wanted: Wanted): Move[] {
     const text = wanted.text.trim();
-    const found = text ? this.fuse.search(text).map((hit) => hit.item as Move) : this.moves;
+    const found = text ? this.index.search(text).map((hit) => this.moves[hit.id as number]!) : this.moves;
     return found.filter((move) => this.passes(move, wanted));
   }
 

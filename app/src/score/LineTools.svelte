@@ -62,7 +62,11 @@
   const told = (name: string, key: string) => `${name} (${key.replace('Arrow', '')})`;
 </script>
 
-<div class="flex flex-wrap items-center print:hidden max-xl:pl-4" role="toolbar" aria-label="Edit the class">
+<div
+  class="flex flex-wrap items-center print:hidden max-xl:pl-4 max-md:w-full max-md:flex-nowrap max-md:overflow-x-auto"
+  role="toolbar"
+  aria-label="Edit the class"
+>
   <button class="tool wide" aria-pressed={finding} onclick={onfind} title="Add a move (/)"
     ><Plus size={18} aria-hidden="true" />Add</button
   >
@@ -113,6 +117,7 @@
 
 <style>
   .wide {
+    flex-shrink: 0;
     grid-auto-flow: column;
     gap: 6px;
     padding: 0 14px;

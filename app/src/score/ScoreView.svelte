@@ -21,6 +21,7 @@
 
   const { plan, sections, onfind }: Props = $props();
 
+  let score: HTMLElement | undefined = $state();
   let menu = $state.raw<{ id: string; anchor: HTMLElement } | null>(null);
   const lines = $derived(sections.flatMap((s) => linesOf(s.rows)));
   const order = $derived(lines.map((l) => l.line.id ?? ''));
@@ -71,8 +72,10 @@
   }
 
   function key(event: KeyboardEvent) {
-    const typing = event.target instanceof HTMLInputElement;
-    if (typing || event.ctrlKey || event.metaKey || menu) return;
+    const target = event.target as HTMLElement;
+    // Where nothing has the focus the keys are the score's.
+    const here = target === document.body || score?.contains(target);
+    if (!here || target.closest('input, textarea, select') || event.ctrlKey || event.metaKey || menu) return;
     const pressed = (event.altKey ? 'Alt+' : '') + event.key;
     const act = acts.find((a) => a.key === pressed);
     const keys: Record<string, () => void> = {
@@ -109,6 +112,7 @@
   }
 </script>
 
+<svelte:window onkeydown={key} />
 <svelte:document oncopy={clipboard} oncut={clipboard} onpaste={clipboard} />
 
 {#snippet row(item: Row, inSidedSet: boolean)}
@@ -131,8 +135,7 @@
   {/if}
 {/snippet}
 
-<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
-<div class="pb-16" onkeydown={key} role="group" aria-label="Score">
+<div class="pb-16 max-md:pr-2" bind:this={score} role="group" aria-label="Score">
   {#each sections as { section, fromMs, toMs, rows }, i (section.id)}
     <section aria-labelledby="section-{section.id}" {@attach dragging.into(section.id ?? '')}>
       <SectionHead {plan} {section} {fromMs} {toMs} first={i === 0} last={i === sections.length - 1} />

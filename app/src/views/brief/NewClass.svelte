@@ -45,6 +45,8 @@
       busy = false;
     }
   }
+
+  const nameless = $derived(document.title.trim() === '');
 </script>
 
 <svelte:head><title>A new class · Ample Tide</title></svelte:head>
@@ -67,8 +69,9 @@
         <StockFields {document} {onchange} />
       </details>
     {/if}
-    <button class="press-deep sticky bottom-4 mt-6 shadow-lg" disabled={busy || document.title.trim() === ''}
-      >Begin planning</button
-    >
+    <div class="sticky bottom-0 -mx-8 mt-6 border-t border-line bg-ground px-8 py-3 max-md:-mx-4 max-md:px-4">
+      <button class="press-deep" disabled={busy || nameless}>Begin planning</button>
+      {#if nameless}<span class="ml-3 text-[14px] text-muted">It needs a name first.</span>{/if}
+    </div>
   </form>
 </main>

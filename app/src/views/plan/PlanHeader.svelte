@@ -1,6 +1,7 @@
 <script lang="ts">
   import ThemeButton from '../../lib/ThemeButton.svelte';
   import { clock } from '../../lib/time';
+  import { plain } from '../../moves/words';
   import type { PlanState } from '../../score/plan.svelte';
   import Wave from '../Wave.svelte';
 
@@ -12,7 +13,7 @@
   const about = $derived(
     [
       plan.document?.group?.size ? `${plan.document.group.size} people` : '',
-      plan.document?.theme?.areas?.join(', ') ?? '',
+      plan.document?.theme?.areas?.map(plain).join(', ') ?? '',
     ]
       .filter(Boolean)
       .join(' · '),

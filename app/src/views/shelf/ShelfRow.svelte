@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { plain } from '../../moves/words';
   import Ellipsis from '@lucide/svelte/icons/ellipsis';
   import { DropdownMenu } from 'bits-ui';
   import type { ShelfEntry } from '../../lib/api/client';
@@ -28,7 +29,7 @@
     <ShelfTide heights={entry.tide} totalMs={entry.totalMs} title={entry.title} />
     <span class="min-w-0">
       <span class="block truncate font-head text-[21px] font-semibold">{entry.title}</span>
-      <span class="block truncate text-muted">{entry.areas.join(', ')}</span>
+      <span class="block truncate text-muted">{entry.areas.map(plain).join(', ')}</span>
     </span>
     <span class="whitespace-nowrap"
       ><b class="font-head text-[25px] font-semibold">{entry.minutes}</b>
