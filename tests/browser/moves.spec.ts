@@ -146,6 +146,12 @@ test('a shape is made by dragging, by sliders and by fields, and every step can 
   await page.keyboard.press('ArrowRight');
   await expect.poll(written).toMatch(/upper\.side: -?[1-9]/);
 
+  const figure = page.locator('svg').filter({ has: page.getByRole('button', { name: /^Head/ }) });
+  const calm = await figure.locator('path.eye').first().getAttribute('d');
+  await page.getByRole('combobox', { name: 'Face' }).selectOption('eyes shut');
+  await expect.poll(written).toMatch(/face: eyes-shut/);
+  await expect(figure.locator('path.eye').first()).not.toHaveAttribute('d', calm!);
+
   await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Rope reach');
   await page.getByRole('button', { name: 'Add a phase after this one' }).click();
   await expect(page.getByRole('button', { name: '2 Stay' })).toHaveAttribute('aria-current', 'step');

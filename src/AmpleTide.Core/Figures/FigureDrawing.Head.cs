@@ -43,7 +43,13 @@ public sealed partial class FigureDrawing
 
         Capsule OnFace(Line line, int side, double x, double y)
         {
-            Vector At(double across, double up) => head.At(x + (side * across), HeadCentre + y + up, 0.050);
+            // On a face as round as this.
+            const double roundness = 0.052;
+            Vector At(double across, double up)
+            {
+                var sideways = x + (side * across);
+                return head.At(sideways, HeadCentre + y + up, Math.Sqrt(Square(roundness) - Square(sideways)));
+            }
             return CapsuleOf(At(line.X1, line.Y1), line.Radius, At(line.X2, line.Y2), line.Radius);
         }
     }

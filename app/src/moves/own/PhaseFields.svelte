@@ -21,9 +21,29 @@
     ['hold-out', 'Held empty'],
   ] as const;
   const works = [
-    ['active', 'muscles hold it'],
-    ['passive', 'its own weight'],
-    ['supported', 'floor or prop'],
+    ['active', 'muscles'],
+    ['passive', 'own weight'],
+    ['supported', 'floor, prop'],
+  ] as const;
+
+  const faces = [
+    ['calm', 'calm'],
+    ['eyes-shut', 'eyes shut'],
+    ['eyes-wide', 'eyes wide'],
+    ['mouth-open', 'mouth open'],
+    ['lips-round', 'lips round'],
+    ['squeezed', 'squeezed'],
+  ] as const;
+  const hands = [
+    ['easy', 'easy'],
+    ['spread', 'fingers wide'],
+    ['fists', 'fists'],
+  ] as const;
+  const choices = [
+    ['breath', 'Breath', breaths],
+    ['work', 'Held by', works],
+    ['face', 'Face', faces],
+    ['hands', 'Hands', hands],
   ] as const;
 
   const phases = $derived((move.get(['phases']) as { breath: string }[] | undefined) ?? []);
@@ -58,30 +78,7 @@
   <button class="press" aria-label="Add a phase after this one" title="Add a phase" onclick={add}
     ><Plus size={18} /></button
   >
-</div>
-
-<div class="mt-3 grid grid-cols-[1fr_1fr_auto] gap-x-4 gap-y-3 max-md:grid-cols-1">
-  <label class="block"
-    ><span class="text-[13.5px] text-muted">Breath</span>
-    <select
-      class="field"
-      value={move.word(path('breath'))}
-      onchange={(e) => move.set(path('breath'), e.currentTarget.value)}
-    >
-      {#each breaths as [id, name] (id)}<option value={id}>{name}</option>{/each}
-    </select></label
-  >
-  <label class="block"
-    ><span class="text-[13.5px] text-muted">Held by</span>
-    <select
-      class="field"
-      value={move.word(path('work')) || 'active'}
-      onchange={(e) => move.set(path('work'), e.currentTarget.value)}
-    >
-      {#each works as [id, name] (id)}<option value={id}>{name}</option>{/each}
-    </select></label
-  >
-  <span class="flex items-end gap-1">
+  <span class="ml-auto flex gap-1">
     <button class="press" aria-label="Move the phase up" disabled={phase === 0} onclick={() => shift(-1)}
       ><ArrowUp size={18} /></button
     >
@@ -95,6 +92,21 @@
       ><Trash size={18} /></button
     >
   </span>
+</div>
+
+<div class="mt-3 grid grid-cols-4 gap-x-4 gap-y-3 max-md:grid-cols-2">
+  {#each choices as [field, label, words] (field)}
+    <label class="block"
+      ><span class="text-[13.5px] text-muted">{label}</span>
+      <select
+        class="field"
+        value={move.word(path(field)) || words[0][0]}
+        onchange={(e) => move.set(path(field), e.currentTarget.value)}
+      >
+        {#each words as [id, name] (id)}<option value={id}>{name}</option>{/each}
+      </select></label
+    >
+  {/each}
   {#each [['long', 'Cue, the first time; sides as {right} and {left}'], ['short', 'Cue, the second time: seven words at most']] as [key, label] (key)}
     <label class="col-span-full block"
       ><span class="text-[13.5px] text-muted">{label}</span>
