@@ -127,6 +127,12 @@ test('a shape is made by dragging, by sliders and by fields, and every step can 
   };
   const hand = page.getByRole('button', { name: /^Right hand/ });
   await hand.waitFor();
+  const figure = page.locator('svg').filter({ has: page.getByRole('button', { name: /^Head/ }) });
+  const calm = await figure.locator('path.eye').first().getAttribute('d');
+  await page.getByRole('combobox', { name: 'Face' }).selectOption('eyes shut');
+  await expect.poll(written).toMatch(/face: eyes-shut/);
+  await expect(figure.locator('path.eye').first()).not.toHaveAttribute('d', calm!);
+
   const box = (await hand.boundingBox())!;
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
   await page.mouse.down();
@@ -145,12 +151,6 @@ test('a shape is made by dragging, by sliders and by fields, and every step can 
   await head.focus();
   await page.keyboard.press('ArrowRight');
   await expect.poll(written).toMatch(/upper\.side: -?[1-9]/);
-
-  const figure = page.locator('svg').filter({ has: page.getByRole('button', { name: /^Head/ }) });
-  const calm = await figure.locator('path.eye').first().getAttribute('d');
-  await page.getByRole('combobox', { name: 'Face' }).selectOption('eyes shut');
-  await expect.poll(written).toMatch(/face: eyes-shut/);
-  await expect(figure.locator('path.eye').first()).not.toHaveAttribute('d', calm!);
 
   await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Rope reach');
   await page.getByRole('button', { name: 'Add a phase after this one' }).click();
