@@ -60,6 +60,18 @@ test('with reduced motion the pictures go on by hand', async ({ browser }) => {
   await page.close();
 });
 
+test('the ways here and on from here are those of the position that is shown, step by step', async ({ page }) => {
+  await page.goto('/#/moves/self-hug');
+  const ways = (end: string) => page.locator('h3', { hasText: end }).locator('+ ul').locator('details');
+  await expect(ways('Ways here').first()).toBeVisible();
+  const here = await ways('Ways on from here').allTextContents();
+  await page.getByRole('combobox', { name: 'Position' }).selectOption({ index: 2 });
+  await expect.poll(() => ways('Ways on from here').allTextContents()).not.toEqual(here);
+  const way = ways('Ways on from here').first();
+  await way.locator('summary').click();
+  await expect(way.getByRole('listitem').first()).toBeVisible();
+});
+
 test('a move that is not there is told', async ({ page }) => {
   await page.goto('/#/moves/moon-walk');
   await expect(page.getByRole('alert')).toContainText("There is no move 'moon-walk'.");

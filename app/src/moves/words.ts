@@ -50,3 +50,15 @@ export const doseOf = ({ dose }: Move) =>
   dose.least === dose.most
     ? `${dose.usual} ${dose.unit}`
     : `${dose.usual} ${dose.unit} (${dose.least} to ${dose.most})`;
+
+const breaths: Record<string, string> = {
+  in: 'In',
+  out: 'Out',
+  stay: 'Stay',
+  free: 'Free',
+  'hold-in': 'Held',
+  'hold-out': 'Held out',
+};
+
+/** The breath of a phase, as a heading. */
+export const breathName = (breath: string) => breaths[breath] ?? breath;

@@ -58,7 +58,7 @@ public sealed record CompanionAnswer(string Move, string Name, string Position, 
     public static CompanionAnswer Of(Companion companion) => new(companion.Move.Id, companion.Move.Name, companion.Position.Id, companion.Because, companion.Seconds);
 }
 
-/// <summary>A move, whole.</summary>
+/// <summary>A move, whole; the ways are those into and out of each of its positions.</summary>
 public sealed record MoveAnswer(
     MoveSummary Summary, string TalkFirst, string TalkSecond, IReadOnlyList<PhaseAnswer> Phases, IReadOnlyList<OptionAnswer> Options,
     IReadOnlyList<string> Cautions, IReadOnlyList<string> Helpful, IReadOnlyList<ConditionAnswer> Conditions,
@@ -76,7 +76,7 @@ public sealed record MoveAnswer(
             MoveSummary.Of(move, catalogue), move.Talk.First, move.Talk.Second, [.. phases],
             [.. move.Options.Select(o => new OptionAnswer(o.Key, o.Value.Cue))], move.Cautions, move.Helpful, ConditionsOf(forms, catalogue),
             [.. house.Companions.Preparations(move).Select(CompanionAnswer.Of)], [.. house.Companions.Counters(move).Select(CompanionAnswer.Of)],
-            Ways(w => w.To.Id == move.In[0]), Ways(w => w.From.Id == (move.Out ?? move.In[0])));
+            Ways(w => move.In.Contains(w.To.Id)), Ways(w => move.Out is { } end ? w.From.Id == end : move.In.Contains(w.From.Id)));
 
         List<WayAnswer> Ways(Func<Way, bool> which) => [.. catalogue.Ways.Where(which).Where(Conventions.IsUsual).Select(w => WayAnswer.Of(w, Timing.WayMs(w, Pace.Usual, false))).OrderBy(w => w.Ms)];
     }

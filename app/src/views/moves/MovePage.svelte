@@ -1,12 +1,15 @@
 <script lang="ts">
   import Figure from '../../figures/Figure.svelte';
   import { figureKey, figures } from '../../figures/figures.svelte';
-  import { api, sentence, type Companion, type Frames, type MoveDetail } from '../../lib/api/client';
+  import { api, sentence, type Frames, type MoveDetail } from '../../lib/api/client';
   import { catalogue } from '../../lib/catalogue.svelte';
   import Header from '../../lib/Header.svelte';
   import { spoken, type Side } from '../../lib/sides';
   import MotionFigure from '../../moves/MotionFigure.svelte';
-  import { doseOf, plain, sidesOf } from '../../moves/words';
+  import BreathScript from '../../moves/page/BreathScript.svelte';
+  import Neighbours from '../../moves/page/Neighbours.svelte';
+  import WhoNeedsElse from '../../moves/page/WhoNeedsElse.svelte';
+  import { breathName, doseOf, plain, sidesOf } from '../../moves/words';
   import Choice from './Choice.svelte';
 
   const { params }: { params: { id: string } } = $props();
@@ -29,16 +32,6 @@
   const seconds = $derived(
     move?.phases.map((p) => (p.breath === 'in' ? 4 : p.breath === 'out' ? 5 : 3)) ?? [],
   );
-  const breaths: Record<string, string> = {
-    in: 'In',
-    out: 'Out',
-    stay: 'Stay',
-    free: 'Free',
-    'hold-in': 'Held',
-    'hold-out': 'Held out',
-  };
-  const advice: Record<string, string> = { smaller: 'smaller', swap: 'swap', 'leave-out': 'leave out' };
-
   $effect(() => {
     void catalogue.load();
     void load(params.id);
@@ -84,24 +77,6 @@
 <svelte:head><title>{move?.summary.name ?? 'Move'} · Ample Tide</title></svelte:head>
 <Header here="moves" />
 
-{#snippet companions(title: string, list: Companion[])}
-  {#if list.length > 0}
-    <h3 class="mt-5 text-[17px]">{title}</h3>
-    <ul class="mt-1 space-y-1">
-      {#each list as other (other.move)}
-        <li>
-          <a
-            class="underline decoration-line underline-offset-4 hover:decoration-current"
-            href="#/moves/{other.move}">{other.name}</a
-          >
-          <span class="text-muted">{other.because}{other.seconds > 0 ? `, ${other.seconds} s away` : ''}</span
-          >
-        </li>
-      {/each}
-    </ul>
-  {/if}
-{/snippet}
-
 <main class="px-8 pb-16 max-md:px-4">
   {#if trouble}
     <h1 class="text-[28px]">There is no such page</h1>
@@ -127,7 +102,7 @@
       <section aria-label="The figure">
         <MotionFigure
           {frames}
-          label="{m.summary.name}, {breaths[m.phases[phase]?.breath ?? 'stay']}"
+          label="{m.summary.name}, {breathName(m.phases[phase]?.breath ?? 'stay')}"
           width={400}
           height={330}
           bind:phase
@@ -175,23 +150,7 @@
 
       <div class="grid grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)] gap-10 max-md:grid-cols-1">
         <section>
-          <h2 class="text-[20px]">Breath by breath</h2>
-          <p class="mt-2 max-w-prose">{say(m.talkFirst)}</p>
-          <ol class="mt-3 space-y-1">
-            {#each m.phases as p, i (i)}
-              <li>
-                <button
-                  class="grid w-full grid-cols-[64px_1fr] items-start gap-3 rounded-xl px-3 py-2 text-left hover:bg-band aria-[current]:bg-sand"
-                  aria-current={phase === i ? 'step' : undefined}
-                  onclick={() => (phase = i)}
-                >
-                  <span class="font-bold text-deep">{breaths[p.breath]}</span>
-                  <span>{say(p.long)}</span>
-                </button>
-              </li>
-            {/each}
-          </ol>
-          {#if m.talkSecond}<p class="mt-3 max-w-prose text-muted">Second side: {say(m.talkSecond)}</p>{/if}
+          <BreathScript move={m} {say} bind:phase />
 
           <h2 class="mt-7 text-[20px]">Take care</h2>
           <ul class="mt-2 list-disc space-y-1 pl-5">
@@ -211,39 +170,8 @@
         </section>
 
         <section>
-          <h2 class="text-[20px]">Before and after</h2>
-          {@render companions('Makes ready for it', m.preparations)}
-          {@render companions('Takes it back', m.counters)}
-          {#if m.preparations.length + m.counters.length === 0}
-            <p class="mt-2 text-muted">
-              Nothing in it is strong enough to ask for more than the second side.
-            </p>
-          {/if}
-          <h3 class="mt-5 text-[17px]">Ways on from here</h3>
-          <ul class="mt-1 space-y-1">
-            {#each m.waysOut.slice(0, 5) as way (way.to)}
-              <li>
-                {catalogue.positions.get(way.to)?.name ?? plain(way.to)}
-                <span class="text-muted">{Math.round(way.ms / 1000)} s</span>
-              </li>
-            {/each}
-          </ul>
-          {#if m.conditions.length}
-            <h2 class="mt-7 text-[20px]">Who needs something else</h2>
-            <p class="mt-1 text-[13.5px] text-muted">
-              Common practice. What a clinician says to somebody comes first.
-            </p>
-            <ul class="mt-2 space-y-2">
-              {#each m.conditions as c (c.id)}
-                <li>
-                  <details>
-                    <summary class="cursor-pointer"><b>{c.name}</b>: {advice[c.advice]}, {c.because}</summary>
-                    <p class="mt-1 pl-4 text-muted">Offer: {c.offer}</p>
-                  </details>
-                </li>
-              {/each}
-            </ul>
-          {/if}
+          <Neighbours move={m} {position} />
+          <WhoNeedsElse conditions={m.conditions} />
         </section>
       </div>
     </div>
