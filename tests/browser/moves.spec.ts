@@ -62,7 +62,7 @@ test('with reduced motion the pictures go on by hand', async ({ browser }) => {
 
 test('the ways here and on from here are those of the position that is shown, step by step', async ({ page }) => {
   await page.goto('/#/moves/self-hug');
-  const ways = (end: string) => page.locator('h3', { hasText: end }).locator('+ ul').locator('details');
+  const ways = (end: string) => page.locator('h2', { hasText: end }).locator('+ ul').locator('details');
   await expect(ways('Ways here').first()).toBeVisible();
   const here = await ways('Ways on from here').allTextContents();
   await page.getByRole('combobox', { name: 'Position' }).selectOption({ index: 2 });

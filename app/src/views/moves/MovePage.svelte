@@ -7,7 +7,8 @@
   import { spoken, type Side } from '../../lib/sides';
   import MotionFigure from '../../moves/MotionFigure.svelte';
   import BreathScript from '../../moves/page/BreathScript.svelte';
-  import Neighbours from '../../moves/page/Neighbours.svelte';
+  import Companions from '../../moves/page/Companions.svelte';
+  import Ways from '../../moves/page/Ways.svelte';
   import WhoNeedsElse from '../../moves/page/WhoNeedsElse.svelte';
   import { breathName, doseOf, plain, sidesOf } from '../../moves/words';
   import Choice from './Choice.svelte';
@@ -167,10 +168,11 @@
                 : ''}
             </p>
           {/if}
+          <Ways move={m} {position} />
         </section>
 
         <section>
-          <Neighbours move={m} {position} />
+          <Companions move={m} />
           <WhoNeedsElse conditions={m.conditions} />
         </section>
       </div>
