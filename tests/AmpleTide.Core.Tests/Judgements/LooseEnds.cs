@@ -1,10 +1,7 @@
-using AmpleTide.Catalogue;
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Classes;
 using AmpleTide.Core.Judgements;
-using AmpleTide.Core.Planning;
-using AmpleTide.Core.Scoring;
 
 namespace AmpleTide.Core.Tests.Judgements;
 
@@ -56,80 +53,26 @@ public class LooseEnds
     [Fact]
     public void A_breath_that_flips_is_told()
     {
-        var own = CatalogueReader.ReadOwn(
-            """
-            - id: turns-on-the-in-breath
-              name: Turns on the in-breath
-              kind: flow
-              in: [seated-cross]
-              sides: alternating
-              right: the way the nose turns
-              dose: { rounds: [4, 6, 10] }
-              talk: { first: Turn the head, second: Turn again }
-              phases:
-                - { breath: in, shape: { neck.rotation: 50 }, cue: { long: "Turn to the {right}", short: "Turn" } }
-                - { breath: out, shape: { neck.rotation: 0 }, cue: { long: "Back to the middle", short: "Middle" } }
-              options: { easier: { cue: Half as far, shape: { neck.rotation: 20 } } }
-              cautions: [Slowly]
-            """, TestHouse.Catalogue);
-        var catalogue = TestHouse.Catalogue.With([own]);
         var plan = TestHouse.Class("{ \"id\": \"a\", \"move\": \"head-turns\", \"position\": \"seated-cross\" }, { \"id\": \"b\", \"move\": \"turns-on-the-in-breath\" }");
-        var findings = Judgement.Of(ClassCompiler.Compile(plan, catalogue, new WayNetwork(catalogue), false));
-        Assert.Equal(["a", "b"], Assert.Single(findings, f => f.Rule == "breath-consistency").Lines);
+        Assert.Equal(["a", "b"], Assert.Single(WrongMoves.Judge(plan), f => f.Rule == "breath-consistency").Lines);
     }
 
     [Fact]
     public void A_fold_on_the_in_breath_is_told()
     {
-        var own = CatalogueReader.ReadOwn(
-            """
-            - id: folds-on-the-in-breath
-              name: Folds on the in-breath
-              kind: flow
-              in: [seated-cross]
-              dose: { rounds: [2, 4, 6] }
-              talk: { first: Round the back }
-              phases:
-                - { breath: in, shape: { spine.flexion: 50 }, cue: { long: "Round the back", short: "Round" } }
-                - { breath: out, shape: { spine.flexion: 0 }, cue: { long: "Sit up tall", short: "Tall" } }
-              options: { easier: { cue: Half as far, shape: { spine.flexion: 20 } } }
-              cautions: [Slowly]
-            """, TestHouse.Catalogue);
-        var catalogue = TestHouse.Catalogue.With([own]);
         var plan = TestHouse.Class("{ \"id\": \"a\", \"move\": \"folds-on-the-in-breath\" }");
-        var finding = Assert.Single(Judgement.Of(ClassCompiler.Compile(plan, catalogue, new WayNetwork(catalogue), false)), f => f.Rule == "breath-direction");
+        var finding = Assert.Single(WrongMoves.Judge(plan), f => f.Rule == "breath-direction");
         Assert.Equal("Folds on the in-breath folds on the in-breath.", finding.Text);
     }
 
     [Fact]
     public void One_end_of_the_back_straight_into_the_other_is_told_and_a_pause_mends_it()
     {
-        static string Move(string id, string name, int first, int last) =>
-            $$"""
-            - id: {{id}}
-              name: {{name}}
-              kind: flow
-              in: [seated-cross]
-              dose: { rounds: [2, 4, 6] }
-              talk: { first: Now }
-              phases:
-                - { breath: in, shape: { spine.flexion: {{first}} }, cue: { long: "Move the back", short: "Move" } }
-                - { breath: out, shape: { spine.flexion: {{last}} }, cue: { long: "And move it on", short: "On" } }
-              options: { easier: { cue: Half as far, shape: { spine.flexion: 5 } } }
-              cautions: [Slowly]
-            """;
-        var catalogue = TestHouse.Catalogue.With(
-        [
-            CatalogueReader.ReadOwn(Move("ends-round", "Ends round", 0, 70), TestHouse.Catalogue),
-            CatalogueReader.ReadOwn(Move("begins-arched", "Begins arched", -24, 0), TestHouse.Catalogue),
-        ]);
-        var network = new WayNetwork(catalogue);
-        IReadOnlyList<Finding> Judged(ClassPlan plan) => Judgement.Of(ClassCompiler.Compile(plan, catalogue, network, false));
         var plan = TestHouse.Class("{ \"set\": { \"rounds\": 2, \"items\": [ { \"id\": \"a\", \"move\": \"ends-round\" }, { \"id\": \"b\", \"move\": \"begins-arched\" } ] } }");
         // The first round has a talk-in between the two; from the second on they follow each other at once.
-        var finding = Assert.Single(Judged(plan), f => f.Rule == "end-to-end");
+        var finding = Assert.Single(WrongMoves.Judge(plan), f => f.Rule == "end-to-end");
         Assert.Equal(["a", "b"], finding.Lines);
-        Assert.DoesNotContain(Judged(finding.Fixes[0].Edit(plan)), f => f.Rule == "end-to-end");
+        Assert.DoesNotContain(WrongMoves.Judge(finding.Fixes[0].Edit(plan)), f => f.Rule == "end-to-end");
     }
 
     [Fact]
