@@ -1,3 +1,4 @@
+import { gzipSync } from 'node:zlib';
 import { expect, test, uneven } from './house';
 
 test('the demo classes stand on the shelf as tide lines and open', async ({ page }) => {
@@ -49,6 +50,17 @@ test('when the server does not answer the shelf says so and tries again', async 
   await page.getByRole('button', { name: 'Try again' }).click();
   await expect(page.getByRole('link', { name: /Bench by the window/ })).toBeVisible();
 });
+
+for (const path of ['/#/', '/#/plan/low-water-shoulders', '/#/moves'])
+  test(`the first load of ${path} takes at most 150 kB of script, gzipped`, async ({ page }) => {
+    const scripts: Promise<Buffer>[] = [];
+    page.on('response', (r) => r.request().resourceType() === 'script' && scripts.push(r.body()));
+    await page.goto(path);
+    await page.waitForLoadState('networkidle');
+    const bytes = (await Promise.all(scripts)).map((script) => gzipSync(script).length).reduce((a, b) => a + b, 0);
+    expect(bytes).toBeGreaterThan(10_000);
+    expect(bytes).toBeLessThan(150_000);
+  });
 
 test('nothing is fetched from elsewhere', async ({ page, baseURL }) => {
   const foreign: string[] = [];
