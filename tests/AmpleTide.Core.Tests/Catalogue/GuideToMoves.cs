@@ -1,0 +1,39 @@
+using System.Text.RegularExpressions;
+using AmpleTide.Catalogue;
+using AmpleTide.Core.Body;
+using AmpleTide.Core.Catalogue;
+
+namespace AmpleTide.Core.Tests.Catalogue;
+
+/// <summary>The guide to writing moves says what the reader takes: its example is read, and no word or axis is left out.</summary>
+public class GuideToMoves
+{
+    private static readonly string Guide = File.ReadAllText(Path.Combine(TestHouse.Folder, "docs", "moves.md"));
+
+    [Fact]
+    public void Its_example_is_a_move()
+    {
+        var yaml = Regex.Match(Guide, "```yaml\n(.*?)```", RegexOptions.Singleline).Groups[1].Value;
+        // Read and placed in each of its positions, as it is and easier.
+        var forms = CatalogueReader.ReadOwn(yaml, TestHouse.Catalogue);
+        Assert.All(forms, form => Assert.Equal(("quay-reach", 4, Face.EyesShut), (form.Move.Id, form.Phases.Length, form.Phases[2].Phase.Look.Face)));
+        Assert.Equal(2 * 2, forms.Length);
+    }
+
+    [Theory]
+    [InlineData(typeof(MoveKind))]
+    [InlineData(typeof(Sidedness))]
+    [InlineData(typeof(Breath))]
+    [InlineData(typeof(Work))]
+    [InlineData(typeof(Face))]
+    [InlineData(typeof(Hands))]
+    [InlineData(typeof(CloseUp))]
+    [InlineData(typeof(Unit))]
+    public void It_has_every_word_of_a_field(Type words) =>
+        Assert.All(Enum.GetNames(words), name => Assert.Matches($@"\b{Entry.Hyphenated(name)}\b", Guide));
+
+    [Fact]
+    public void It_has_every_axis() => Assert.All(
+        Enum.GetValues<Axis>().Select(Axes.Name).Select(n => n.Replace("right.", "", StringComparison.Ordinal).Replace("left.", "", StringComparison.Ordinal)).Distinct(),
+        name => Assert.Contains(name.StartsWith("lower.", StringComparison.Ordinal) || name.StartsWith("upper.", StringComparison.Ordinal) || name.StartsWith("neck.", StringComparison.Ordinal) ? name.Split('.')[1] : name, Guide, StringComparison.Ordinal));
+}
