@@ -40,12 +40,17 @@ class Figures {
     for (let i = 0; i < keys.length; i += perRequest) await this.bring(keys.slice(i, i + perRequest));
   }
 
-  private async bring(keys: string[]) {
+  private async bring(keys: string[]): Promise<void> {
     try {
-      const { data } = await api.GET('/api/figures', {
+      const { data, error } = await api.GET('/api/figures', {
         params: { query: { of: [...keys].sort().join(',') } },
       });
       for (const [key, figure] of Object.entries(data?.figures ?? {})) this.known.set(key, figure);
+      // One that is not to be had does not keep the others away.
+      if (error && keys.length > 1) {
+        const half = Math.ceil(keys.length / 2);
+        await Promise.all([this.bring(keys.slice(0, half)), this.bring(keys.slice(half))]);
+      }
     } catch {
       // A picture that does not come leaves its frame empty; the next change of the class asks again.
       for (const key of keys) this.asked.delete(key);

@@ -7,6 +7,7 @@
   import { anything, MoveFinder } from '../moves/find';
   import { doseOf, families } from '../moves/words';
   import { add } from '../score/acts';
+  import { lineToFollow } from '../score/edits';
   import type { PlanState } from '../score/plan.svelte';
 
   const { plan, onclose }: { plan: PlanState; onclose: () => void } = $props();
@@ -39,13 +40,16 @@
       plan.document?.sections.find((s) => s.id === plan.selected)?.name,
   );
 
+  // What is asked for follows a line, also where a section is selected or the selected line has gone.
+  const follows = $derived(plan.document ? lineToFollow(plan.document, plan.selected) : undefined);
+
   async function ask(word: string) {
     need = need === word ? '' : word;
     [offers, trouble, chosen] = [null, '', 0];
-    if (!need || !plan.selected) return;
+    if (!need || !follows) return;
     try {
       const { data, error } = await api.POST('/api/insertions', {
-        body: { class: $state.snapshot(plan.document), after: plan.selected, need } as never,
+        body: { class: $state.snapshot(plan.document), after: follows, need } as never,
       });
       if (error) trouble = sentence(error);
       else
@@ -101,7 +105,7 @@
       <button
         class="press"
         aria-pressed={need === word}
-        disabled={!plan.selected || plan.offline}
+        disabled={!follows || plan.offline}
         onclick={() => ask(word)}>{name}</button
       >
     {/each}

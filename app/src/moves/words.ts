@@ -51,6 +51,10 @@ export const doseOf = ({ dose }: Move) =>
     ? `${dose.usual} ${dose.unit}`
     : `${dose.usual} ${dose.unit} (${dose.least} to ${dose.most})`;
 
+/** The position a move is shown in: the one that was worked out, while it is one of the move's, else its usual one. */
+export const shownIn = (move: Move | undefined, worked: string | null | undefined) =>
+  worked && move?.positions.includes(worked) ? worked : (move?.positions[0] ?? worked ?? '');
+
 const breaths: Record<string, string> = {
   in: 'In',
   out: 'Out',

@@ -8,6 +8,7 @@
   import { catalogue } from '../lib/catalogue.svelte';
   import { chosen, type Side } from '../lib/sides';
   import { clock } from '../lib/time';
+  import { shownIn } from '../moves/words';
   import Cue from './Cue.svelte';
   import type { Playback } from './playback.svelte';
   import type { PlanState } from './plan.svelte';
@@ -25,7 +26,7 @@
   const still = matchMedia('(prefers-reduced-motion: reduce)').matches;
   const line = $derived(plan.line(plan.selected ?? ''));
   const move = $derived(catalogue.moves.get(line?.move ?? ''));
-  const position = $derived(plan.score?.lines.find((l) => l.id === line?.id)?.position ?? move?.positions[0]);
+  const position = $derived(shownIn(move, plan.score?.lines.find((l) => l.id === line?.id)?.position));
   // Moving pictures are large; while somebody goes through the lines or changes them they are not asked for.
   const restsMs = 600;
   let rests = $state<string | null>(null);

@@ -6,6 +6,7 @@
   import { catalogue } from '../lib/catalogue.svelte';
   import { chosen, type Side } from '../lib/sides';
   import { clock } from '../lib/time';
+  import { shownIn } from '../moves/words';
   import { saySwap, shortSwap } from '../people/swaps';
   import Cue from './Cue.svelte';
   import DoseStepper from './DoseStepper.svelte';
@@ -36,7 +37,7 @@
   const leftFirst = $derived(plan.document?.conventions?.firstSide === 'left');
   const sides = $derived(move && !inSidedSet ? chosen(move, line.sides, leftFirst) : null);
   const side = $derived<Side>(sides?.said[0]?.side ?? 'right');
-  const position = $derived(result?.position ?? move?.positions[0] ?? '');
+  const position = $derived(shownIn(move, result?.position));
   const unit = $derived((result?.unit ?? move?.dose.unit ?? 'breaths') as Unit);
   const amount = $derived(line[unit] ?? result?.amount ?? move?.dose.usual ?? 1);
   const step = $derived(

@@ -5,6 +5,7 @@ import {
   freshId,
   insertLine,
   isSet,
+  lineToFollow,
   lineOf,
   mergeSection,
   moveBy,
@@ -52,6 +53,20 @@ test('a line is put after, before, or at the end', () => {
 test('a line is put at the end of a section', () => {
   const id = insertLine(plan, { move: 'x' }, 's1');
   expect(shape()).toBe(`a b ${id} / [c d] e`);
+});
+
+test('what is asked for follows a line that is there', () => {
+  expect(['a', 'd', 's1', 's2', 't', 'gone', null].map((id) => lineToFollow(plan, id))).toEqual([
+    'a',
+    'd',
+    'b',
+    'e',
+    'e',
+    'e',
+    'e',
+  ]);
+  plan.sections[0]!.items = [];
+  expect(lineToFollow(plan, 's1')).toBeUndefined();
 });
 
 test('the first line of an empty class makes a section', () => {

@@ -1,4 +1,5 @@
 import type { ClassFile, Item, Line, LineSet, Section } from '../lib/api/client';
+import { nextName } from '../lib/names';
 
 /** Edits of the document. They know nothing of yoga, so they work offline too. */
 
@@ -37,6 +38,16 @@ export function lineOf(document: ClassFile, id: string): Line | undefined {
   const place = placeOf(document, id);
   const item = place?.list[place.at];
   return item && !isSet(item) ? (item as Line) : undefined;
+}
+
+/** The line a new one would follow: the one of that id, else the last one in or before the section of that id, else the last of all. */
+export function lineToFollow(document: ClassFile, id: string | null): string | undefined {
+  if (id && lineOf(document, id)) return id;
+  const linesIn = (items: Item[]): string[] =>
+    items.flatMap((item) => (isSet(item) ? linesIn(item.set.items) : (item.id ?? [])));
+  const section = document.sections.findIndex((s) => s.id === id);
+  const upTo = section < 0 ? document.sections : document.sections.slice(0, section + 1);
+  return upTo.flatMap((s) => linesIn(s.items ?? [])).at(-1);
 }
 
 function idsOf(document: ClassFile): Set<string> {
@@ -234,7 +245,7 @@ export function splitSection(document: ClassFile, id: string): string | null {
   const rest = place.list.splice(place.at);
   const section: Section = {
     id: freshId(document, 's'),
-    name: `${place.section.name ?? 'Section'}, on`,
+    name: nextName(place.section.name || 'Section'),
     part: place.section.part ?? 'build',
     items: rest,
   };

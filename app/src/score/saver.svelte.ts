@@ -1,4 +1,5 @@
 import { api, sentence, type ClassFile } from '../lib/api/client';
+import { withSuffix } from '../lib/names';
 import { same } from '../versions/outline';
 import { TabDraft, type Draft } from './draft';
 
@@ -164,7 +165,7 @@ export class Saver {
   // Only one draft can go on here; what a second tab left becomes a class of its own. Returns whether it is safe.
   private async shelve(left: Draft, saved: ClassFile): Promise<boolean> {
     if (same(left.now, saved) || same(left.now, this.current())) return true;
-    const title = `${left.now.title} (kept from another tab)`;
+    const title = withSuffix(left.now.title, ' (kept from another tab)');
     try {
       const { error } = await api.POST('/api/classes', {
         body: { ...left.now, id: undefined, title } as never,

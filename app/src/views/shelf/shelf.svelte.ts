@@ -1,3 +1,4 @@
+import { copyName } from '../../lib/names';
 import { api, sentence, type ClassFile, type ShelfEntry } from '../../lib/api/client';
 
 const onAPage = 200;
@@ -54,10 +55,10 @@ export class ShelfState {
     return this.attempt(async () => {
       const { data, error } = await api.GET('/api/classes/{id}', { params: { path: { id: entry.id } } });
       if (error) throw error;
-      const copy = { ...(data as unknown as ClassFile), title: `${entry.title}, once more` };
+      const copy = { ...(data as unknown as ClassFile), title: copyName(entry.title) };
       delete copy.id;
       await this.create(copy);
-      this.done = { text: `${entry.title}, once more, is on the shelf.`, undo: null };
+      this.done = { text: `${copy.title}, is on the shelf.`, undo: null };
       await this.load();
     });
   }
