@@ -36,6 +36,7 @@ internal sealed class MoveReading(IReadOnlyDictionary<string, Position> position
         if (phases.Count is 0 or > MostPhases) entry.Wrong("phases", $"from 1 to {MostPhases} are needed");
         var rightNames = entry.OptionalText("right");
         if (sides is not (Sidedness.None or Sidedness.Circling) && rightNames is null) entry.Wrong("right", "say what right names");
+        var (drawn, picture) = ReadDrawn(entry, phases);
         var move = new Move
         {
             Id = id,
@@ -62,10 +63,9 @@ internal sealed class MoveReading(IReadOnlyDictionary<string, Position> position
             OptIn = entry.Flag("optIn"),
             Effort = entry.Number("effort", UsualEffort[kind]),
             View = ShapeReading.ReadView(entry),
-            Drawn = ReadDrawn(entry),
-            Picture = (int)entry.Number("picture", PictureOf(phases) + 1) - 1,
+            Drawn = drawn,
+            Picture = picture,
         };
-        if (move.Picture < 0 || move.Picture >= Math.Max(1, phases.Count)) entry.Wrong("picture", "is not one of the phases");
         if (move.Out is { } end && !positions.ContainsKey(end)) entry.Wrong("out", $"there is no position '{end}'");
         entry.Done();
         return move;
@@ -220,9 +220,16 @@ internal sealed class MoveReading(IReadOnlyDictionary<string, Position> position
         return areas;
     }
 
-    // attend, follow and strap: landmarks; stands: prop → landmark; closeUp: what the picture comes close to.
-    private static Drawn ReadDrawn(Entry entry)
+    // signs: sign → landmarks; follow and strap: landmarks; stands: prop → landmark; closeUp: what the picture comes close to; picture: the
+    // phase that stands for the move, or two of them.
+    private static (Drawn Drawn, int Picture) ReadDrawn(Entry entry, List<Phase> phases)
     {
+        var signs = new List<(Sign, Landmark)>();
+        foreach (var name in entry.Inner("signs")?.Fields() ?? [])
+        {
+            if (Enum.TryParse<Sign>(name, ignoreCase: true, out var sign)) signs.AddRange(Landmarks(entry.Inner("signs")!, name).Select(mark => (sign, mark)));
+            else entry.Wrong("signs", $"'{name}' is not one of {string.Join(", ", Enum.GetNames<Sign>().Select(s => s.ToLowerInvariant()))}");
+        }
         var stands = new Dictionary<Support, Landmark>();
         foreach (var (prop, mark) in entry.Words("stands"))
         {
@@ -231,9 +238,13 @@ internal sealed class MoveReading(IReadOnlyDictionary<string, Position> position
             else stands[support] = place;
         }
         CloseUp? closeUp = entry.Has("closeUp") ? entry.Word<CloseUp>("closeUp") : null;
-        return new(Landmarks("attend"), Landmarks("follow"), Landmarks("strap"), stands, closeUp);
+        var pictured = entry.Integers("picture");
+        if (pictured.Count > 2 || pictured.Any(i => i < 1 || i > Math.Max(1, phases.Count))) entry.Wrong("picture", "is not one of the phases, or two of them");
+        int? before = pictured.Count > 1 ? pictured[0] - 1 : null;
+        var drawn = new Drawn(signs, Landmarks(entry, "follow"), Landmarks(entry, "strap"), stands, closeUp, before);
+        return (drawn, pictured.Count > 0 ? pictured[^1] - 1 : PictureOf(phases));
 
-        List<Landmark> Landmarks(string field)
+        static List<Landmark> Landmarks(Entry entry, string field)
         {
             var found = new List<Landmark>();
             foreach (var name in entry.Texts(field))

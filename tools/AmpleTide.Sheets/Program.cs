@@ -32,9 +32,10 @@ foreach (var move in catalogue.Moves)
 {
     foreach (var form in catalogue.Forms(move).Where(f => eachPhase || (f.Option == MoveForm.BaseOption && f.Position.Id == move.In[0])))
     {
-        var phases = eachPhase ? Enumerable.Range(0, form.Phases.Length) : [move.Picture];
-        foreach (var i in phases)
-            figures.Add(($"{move.Id} {(eachPhase ? $"{form.Position.Id} {form.Option} {i + 1}" : "")}", FigureDrawing.Picture(form, i)));
+        if (!eachPhase) figures.Add((move.Id, FigureDrawing.Picture(form)));
+        else
+            for (var i = 0; i < form.Phases.Length; i++)
+                figures.Add(($"{move.Id} {form.Position.Id} {form.Option} {i + 1}", FigureDrawing.Picture(form, i)));
     }
 }
 if (only is not null) figures = [.. figures.Where(f => only.Split(',').Any(id => f.Name.StartsWith(id, StringComparison.Ordinal)))];

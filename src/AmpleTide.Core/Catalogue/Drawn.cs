@@ -3,26 +3,55 @@ using AmpleTide.Core.Body;
 namespace AmpleTide.Core.Catalogue;
 
 /// <summary>What a picture of a move shows beside the body's shape.</summary>
-/// <param name="Attend">Where the attention goes: ringed.</param>
+/// <param name="Signs">What goes on at which places of the body.</param>
 /// <param name="Follow">The landmarks whose way an arrow shows; none leaves it to those that travel farthest.</param>
 /// <param name="Strap">The landmarks a strap runs along.</param>
 /// <param name="Stands">Props that bear nothing, each under the pictured place of a landmark.</param>
 /// <param name="CloseUp">What the picture comes close to, or null for all of the body.</param>
+/// <param name="Before">The phase (from 0) that is drawn before the pictured one, where one moment does not tell the move, or null.</param>
 public sealed record Drawn(
-    IReadOnlyList<Landmark> Attend, IReadOnlyList<Landmark> Follow, IReadOnlyList<Landmark> Strap,
-    IReadOnlyDictionary<Support, Landmark> Stands, CloseUp? CloseUp)
+    IReadOnlyList<(Sign Sign, Landmark At)> Signs, IReadOnlyList<Landmark> Follow, IReadOnlyList<Landmark> Strap,
+    IReadOnlyDictionary<Support, Landmark> Stands, CloseUp? CloseUp, int? Before)
 {
     /// <summary>Nothing but the body and what it rests on.</summary>
-    public static readonly Drawn Nothing = new([], [], [], new Dictionary<Support, Landmark>(), null);
+    public static readonly Drawn Nothing = new([], [], [], new Dictionary<Support, Landmark>(), null, null);
 
     /// <summary>Right and left swapped.</summary>
     public Drawn Mirror() => this with
     {
-        Attend = [.. Attend.Select(m => m.Mirror())],
+        Signs = [.. Signs.Select(s => (s.Sign, s.At.Mirror()))],
         Follow = [.. Follow.Select(m => m.Mirror())],
         Strap = [.. Strap.Select(m => m.Mirror())],
         Stands = Stands.ToDictionary(s => s.Key, s => s.Value.Mirror()),
     };
+}
+
+/// <summary>What goes on at a place of the body that its shape does not show.</summary>
+public enum Sign
+{
+    /// <summary>The attention rests there: a dotted ring.</summary>
+    Attend,
+
+    /// <summary>Breath comes and goes there: a stream, the way the phase breathes; heads in a row for sips.</summary>
+    Breath,
+
+    /// <summary>A sound comes from there: notes.</summary>
+    Sound,
+
+    /// <summary>It is shaken: bows on both sides.</summary>
+    Shake,
+
+    /// <summary>It is tapped: rays.</summary>
+    Tap,
+
+    /// <summary>It turns or goes round: a ring with a head.</summary>
+    Circle,
+
+    /// <summary>It widens or grows: arrows out of the body.</summary>
+    Outwards,
+
+    /// <summary>It is pressed: arrows into the body.</summary>
+    Inwards,
 }
 
 /// <summary>What a picture comes close to, where all of the body would hide what matters.</summary>

@@ -6,6 +6,52 @@ namespace AmpleTide.Core.Figures;
 // How much of a drawing is seen: all of it, or close up where what matters is small.
 public sealed partial class FigureDrawing
 {
+    // Two moments with an arrow between them: side by side on one floor or one below the other, whichever leaves them larger.
+    private static Figure TwoMoments(MoveForm form, int first, int second)
+    {
+        const int apart = 190, below = 130, besideArrow = 35, belowArrow = 15;
+        var (before, after) = (Half(form, first), Half(form, second));
+        var beside = after.Moved(before.Box[2] + apart - after.Box[0], 0);
+        var under = after.Moved(Middle(before.Box, 0) - Middle(after.Box, 0), before.Box[3] + below - after.Box[1]);
+        return Larger(Both(before.Box, beside.Box), Both(before.Box, under.Box)) ? Joined(beside, Across) : Joined(under, Down);
+
+        Figure Joined(Figure then, Func<int[], FigurePart> arrow) => new([.. before.Parts, .. then.Parts, arrow(then.Box)], Both(before.Box, then.Box));
+
+        FigurePart Across(int[] then)
+        {
+            var down = Middle(Both(before.Box, then), 1);
+            return Arrow.Straight((before.Box[2] + besideArrow, down), (then[0] - besideArrow, down));
+        }
+
+        FigurePart Down(int[] then)
+        {
+            var across = Middle(Both(before.Box, then), 0);
+            return Arrow.Straight((across, before.Box[3] + belowArrow), (across, then[1] - belowArrow));
+        }
+
+        static int Middle(int[] box, int axis) => (box[axis] + box[axis + 2]) / 2;
+        static int[] Both(int[] a, int[] b) => [Math.Min(a[0], b[0]), Math.Min(a[1], b[1]), Math.Max(a[2], b[2]), Math.Max(a[3], b[3])];
+
+        // In a frame four wide and three high, as pictures have on cards and lines.
+        static bool Larger(int[] box, int[] than) => Shrunk(box) < Shrunk(than);
+        static double Shrunk(int[] box) => Math.Max((box[2] - box[0]) / 4.0, (box[3] - box[1]) / 3.0);
+    }
+
+    // Close up, a bust: what is left out would reach into the neighbour.
+    private static Figure Half(MoveForm form, int phase)
+    {
+        var drawing = Of(form, phase);
+        if (form.Move.Drawn.CloseUp is not { } closeUp)
+        {
+            List<FigurePart> whole = [.. drawing.Scene(form), .. drawing.Still(form, phase)];
+            return new(whole, AllOf(whole));
+        }
+        var seen = drawing.Near(closeUp);
+        List<FigurePart> bust = [.. drawing.Still(form, phase, seen)];
+        var all = AllOf(bust);
+        return new(bust, [all[0], seen[1], all[2], seen[3]]);
+    }
+
     // Nobody fills the picture more than this, in thousandths of a stature, so that a sitting figure does not look like a giant.
     private const int LeastWidth = 560, LeastHeight = 300;
 
@@ -16,10 +62,11 @@ public sealed partial class FigureDrawing
         [CloseUp.Arms] = (["crown", "heart", "right.shoulder", "left.shoulder", "right.elbow", "left.elbow", "right.fingertips", "left.fingertips"], 40),
     };
 
-    private int[] Seen(IReadOnlyList<FigurePart> parts, CloseUp? closeUp)
+    private int[] Seen(IReadOnlyList<FigurePart> parts, CloseUp? closeUp) => closeUp is { } close ? Near(close) : Roomy(AllOf(parts));
+
+    private int[] Near(CloseUp closeUp)
     {
-        if (closeUp is not { } close) return AllOf(parts);
-        var (around, margin) = CloseUps[close];
+        var (around, margin) = CloseUps[closeUp];
         var points = around.Select(name => Project(Landmark.Find(name)!.On(body))).ToList();
         return
         [
@@ -43,6 +90,11 @@ public sealed partial class FigureDrawing
             foreach (var outline in part.Outlines)
                 for (var i = 0; i < outline.Length; i += 2) Take(outline[i], outline[i + 1], 0);
         }
+        return box;
+    }
+
+    private static int[] Roomy(int[] box)
+    {
         var (wider, taller) = (Math.Max(0, LeastWidth - (box[2] - box[0])), Math.Max(0, LeastHeight - (box[3] - box[1])));
         return [box[0] - (wider / 2), box[1] - taller, box[2] + (wider - (wider / 2)), box[3]];
     }

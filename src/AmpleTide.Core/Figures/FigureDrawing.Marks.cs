@@ -3,7 +3,7 @@ using AmpleTide.Core.Catalogue;
 
 namespace AmpleTide.Core.Figures;
 
-// What is drawn over the body: straps, and where the attention goes.
+// What is drawn over the body: straps, and signs for what its shape does not show.
 public sealed partial class FigureDrawing
 {
     // A strap runs from one landmark to the next.
@@ -14,50 +14,35 @@ public sealed partial class FigureDrawing
         if (along.Count > 1) yield return new(Tone.PropEdge, [.. along.Zip(along.Skip(1), (a, b) => CapsuleOf(a, halfWidth, b, halfWidth))], []);
     }
 
-    // Where the attention goes: waves that leave the face or the rim of the body, rings where it faces the eye.
-    private IEnumerable<FigurePart> Attention(Drawn drawn)
+    private IEnumerable<FigurePart> SignsOf(MoveForm form, int phase) => form.Move.Drawn.Signs.SelectMany(s =>
     {
-        const double sideways = 0.7;
-        foreach (var mark in drawn.Attend)
+        var place = PlaceOf(s.Sign == Sign.Breath ? Breathing(s.At) : s.At, close: form.Move.Drawn.CloseUp is not null);
+        return s.Sign switch
         {
-            var outwards = view * (mark.On(body) - mark.Inside(body));
-            var (at, along) = (Project(mark.On(body)), Math.Sqrt(Square(outwards.X) + Square(outwards.Y)));
-            if (along > sideways * outwards.Length) yield return Waves(at.X, at.Y, Math.Atan2(-outwards.Y, outwards.X));
-            else if (mark.Segment == Segment.Head) yield return Waves(at.X, at.Y, outwards.X < 0 ? Math.PI : 0);
-            else foreach (var ring in Rings(at.X, at.Y)) yield return ring;
-        }
-    }
+            Sign.Attend => SignDrawing.Dotted(place),
+            Sign.Breath => SignDrawing.Stream(place, form.Phases[phase].Phase.Breath, SipsUpTo(form.Move, phase)),
+            Sign.Sound => SignDrawing.Notes(place),
+            Sign.Shake => SignDrawing.Bows(place),
+            Sign.Circle => [SignDrawing.Ring(place)],
+            Sign.Tap => SignDrawing.Rays(place),
+            Sign.Outwards => SignDrawing.Arrows(place, outwards: true),
+            _ => SignDrawing.Arrows(place, outwards: false),
+        };
+    });
 
-    private static readonly double[] WaveRadii = [0.058, 0.080, 0.102];
+    // Whoever opens the mouth breathes through it.
+    private Landmark Breathing(Landmark mark) => look.Face is Face.MouthOpen or Face.LipsRound ? Landmark.Find("mouth")! : mark;
 
-    // Three bows, one behind the other, as breath and sound are drawn.
-    private static FigurePart Waves(double x, double y, double direction)
+    // Phases that breathe in one after the other are sips.
+    private static int SipsUpTo(Move move, int phase) => move.Phases.Take(phase + 1).Reverse().TakeWhile(p => p.Breath == Breath.In).Count();
+
+    // Where a landmark is seen, and which way out of the body. Breath leaves a nose downwards as much as forwards.
+    private SignPlace PlaceOf(Landmark mark, bool close)
     {
-        const int steps = 6;
-        const double spread = 0.6;
-        const int halfWidth = 4;
-        var bows = from radius in WaveRadii
-                   from step in Enumerable.Range(0, steps)
-                   let a = direction + (spread * ((2.0 * step / steps) - 1))
-                   let b = direction + (spread * ((2.0 * (step + 1) / steps) - 1))
-                   select new Capsule(
-                       Whole(x + (radius * Math.Cos(a))), Whole(y + (radius * Math.Sin(a))), halfWidth,
-                       Whole(x + (radius * Math.Cos(b))), Whole(y + (radius * Math.Sin(b))), halfWidth);
-        return new(Tone.Mark, [.. bows], []);
-    }
-
-    private static IEnumerable<FigurePart> Rings(double x, double y) =>
-        from ring in new[] { (Radius: 0.026, Width: 0.009), (Radius: 0.050, Width: 0.007) }
-        select new FigurePart(Tone.Mark, [], [Circle(x, y, ring.Radius, 1), Circle(x, y, ring.Radius - ring.Width, -1)]);
-
-    // Outer and inner rim run against each other, so that the middle stays open.
-    private static int[] Circle(double x, double y, double radius, int turn)
-    {
-        const int corners = 28;
-        return [.. Enumerable.Range(0, corners).SelectMany(i =>
-        {
-            var (sin, cos) = Math.SinCos(turn * i * 2 * Math.PI / corners);
-            return new[] { Whole(x + (radius * cos)), Whole(y + (radius * sin)) };
-        })];
+        var outwards = mark.On(body) - mark.Inside(body);
+        if (mark.Name == "nose") outwards += (Landmark.Find("chin")!.On(body) - Landmark.Find("crown")!.On(body)) * 0.3;
+        var (at, seen) = (Project(mark.On(body)), view * outwards);
+        var along = Math.Sqrt(Square(seen.X) + Square(seen.Y));
+        return new(at.X * Scale, at.Y * Scale, seen.X / along, -seen.Y / along, FacesTheEye: along < 0.6 * seen.Length && seen.Z > 0, close ? 0.7 : 1);
     }
 }

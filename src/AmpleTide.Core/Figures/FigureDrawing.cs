@@ -45,21 +45,28 @@ public sealed partial class FigureDrawing
         return new(parts, AllOf(parts));
     }
 
+    /// <summary>The picture of a move: its pictured phase, with the one before it beside it where one moment does not tell the move.</summary>
+    /// <param name="form">The move as it is taken.</param>
+    public static Figure Picture(MoveForm form) =>
+        form.Move.Drawn.Before is { } before ? TwoMoments(form, before, form.Move.Picture) : Picture(form, form.Move.Picture);
+
     /// <summary>
-    /// The picture of a phase of a move: its end, with what stands by, arrows for what moves and rings round what is attended to.
+    /// The picture of a phase of a move: its end, with what stands by, arrows for what moves and signs for what no shape shows.
     /// </summary>
     /// <param name="form">The move as it is taken.</param>
     /// <param name="phase">The phase (from 0) whose end is drawn.</param>
     public static Figure Picture(MoveForm form, int phase)
     {
-        var drawing = new FigureDrawing(form.Phases[phase].Shape, form.Move.View ?? form.Position.View, null, form.Phases[phase].Phase.Look);
-        List<FigurePart> parts =
-        [
-            .. drawing.Scene(form), .. drawing.Body(), .. drawing.Straps(form.Move.Drawn), .. drawing.Attention(form.Move.Drawn),
-            .. MotionArrows.Into(form, phase, drawing.Project),
-        ];
+        var drawing = Of(form, phase);
+        List<FigurePart> parts = [.. drawing.Scene(form), .. drawing.Still(form, phase), .. MotionArrows.Into(form, phase, drawing.Project)];
         return new(parts, drawing.Seen(parts, form.Move.Drawn.CloseUp));
     }
+
+    private static FigureDrawing Of(MoveForm form, int phase) =>
+        new(form.Phases[phase].Shape, form.Move.View ?? form.Position.View, null, form.Phases[phase].Phase.Look);
+
+    private IEnumerable<FigurePart> Still(MoveForm form, int phase, int[]? within = null) =>
+        [.. Body(within), .. Straps(form.Move.Drawn), .. SignsOf(form, phase)];
 
     /// <summary>One moment of a move in motion.</summary>
     /// <param name="form">The move as it is taken.</param>
@@ -96,9 +103,10 @@ public sealed partial class FigureDrawing
         return (seen.X, -seen.Y, seen.Z);
     }
 
-    private IEnumerable<FigurePart> Body()
+    // All of it, or the limbs whose middle is within a box only.
+    private IEnumerable<FigurePart> Body(int[]? within = null)
     {
-        var parts = Limbs().Append(HeadPart()).Append(NeckPart()).ToList();
+        var parts = Limbs().Where(p => within is null || p.IsWithin(within)).Append(HeadPart()).Append(NeckPart()).ToList();
         var behind = parts.Where(p => !InFrontOfTrunk(p)).OrderBy(p => p.Near);
         var before = parts.Where(InFrontOfTrunk).OrderBy(p => p.Near);
         return Merge(Gathered([.. behind, TrunkPart(), .. before]));
@@ -148,6 +156,9 @@ public sealed partial class FigureDrawing
 
     private sealed record BodyPart(int Limb, Tone Tone, double X, double Y, double Near)
     {
+        public bool IsWithin(int[] box) =>
+            Limb is not (RightLeg or LeftLeg) && X * Scale >= box[0] && X * Scale <= box[2] && Y * Scale >= box[1] && Y * Scale <= box[3];
+
         public IReadOnlyList<Capsule> Capsules { get; init; } = [];
 
         public IReadOnlyList<int[]> Outlines { get; init; } = [];
@@ -189,12 +200,13 @@ public sealed partial class FigureDrawing
 
     private static double Square(double x) => x * x;
 
+    private const int RightArm = 1, RightLeg = 2, LeftLeg = 9;
+
     private IEnumerable<BodyPart> Limbs()
     {
         foreach (var (offset, tone) in new[] { (0, Tone.Right), (7, Tone.Left) })
         {
-            var arm = 1 + offset;
-            var leg = 2 + offset;
+            var (arm, leg) = (RightArm + offset, RightLeg + offset);
             Frame Of(Segment right) => body[right + offset];
             yield return Part(arm, tone, Of(Segment.RightUpperArm).Origin, 0.029, Of(Segment.RightForearm).Origin, 0.023);
             yield return Part(arm, tone, Of(Segment.RightForearm).Origin, 0.023, Of(Segment.RightHand).Origin, 0.0165);

@@ -71,7 +71,7 @@ internal static class CatalogueEndpoints
             if (parts.Length != 3 || house.Catalogue.Move(parts[0]) is not { } move) return Problems.NotFound($"There is no move for '{key}'.");
             if (!move.In.Contains(parts[1]) || house.Catalogue.Position(parts[1]) is not { } position) return Problems.NotFound($"'{key}' names no position of the move.");
             var form = house.Catalogue.Form(move, position, parts[2]);
-            figures[key] = FigureDrawing.Picture(form, move.Picture);
+            figures[key] = FigureDrawing.Picture(form);
         }
         return TypedResults.Ok(new FiguresAnswer(figures));
     }

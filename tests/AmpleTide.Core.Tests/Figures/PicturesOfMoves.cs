@@ -105,6 +105,76 @@ public class PicturesOfMoves
             Assert.All(FigureFrames.Of(form, form.Position.View, side).SelectMany(f => f), f => Assert.Contains(f.Parts, p => p.Tone == Tone.PropEdge));
     }
 
+    [Fact]
+    public void Every_phase_of_every_form_has_a_picture()
+    {
+        foreach (var form in TestHouse.Catalogue.Moves.SelectMany(TestHouse.Catalogue.Forms))
+            for (var phase = 0; phase < form.Phases.Length; phase++)
+                Assert.Contains(FigureDrawing.Picture(form, phase).Parts, p => p.Tone == Tone.Hair);
+    }
+
+    [Fact]
+    public void Two_moments_stand_apart_within_one_frame()
+    {
+        foreach (var move in TestHouse.Catalogue.Moves.Where(m => m.Drawn.Before is not null))
+        {
+            var picture = FigureDrawing.Picture(Form(move.Id));
+            var heads = picture.Parts.Where(p => p.Tone == Tone.Hair).Select(p => p.Capsules[0]).ToList();
+            Assert.Equal(2, heads.Count);
+            Assert.True(Math.Abs(heads[0].X1 - heads[1].X1) + Math.Abs(heads[0].Y1 - heads[1].Y1) > heads[0].R1 + heads[1].R1, move.Id);
+            Assert.All(heads, h => Assert.True(Within(picture.Box, h), move.Id));
+            Assert.Contains(picture.Parts, p => p.Tone == Tone.Mark);
+        }
+    }
+
+    [Fact]
+    public void Those_who_lie_are_drawn_one_below_the_other_those_who_stand_side_by_side()
+    {
+        (int Right, int Down) Apart(string id)
+        {
+            var heads = FigureDrawing.Picture(Form(id)).Parts.Where(p => p.Tone == Tone.Hair).Select(p => p.Capsules[0]).ToList();
+            return (Math.Abs(heads[1].X1 - heads[0].X1), Math.Abs(heads[1].Y1 - heads[0].Y1));
+        }
+        Assert.True(Apart("gather-the-midline").Right > Apart("gather-the-midline").Down);
+        Assert.True(Apart("squeeze-and-sigh").Down > Apart("squeeze-and-sigh").Right);
+    }
+
+    [Theory]
+    [InlineData("long-out-breath", 0, true)]
+    [InlineData("long-out-breath", 2, false)]
+    [InlineData("sigh", 1, false)]
+    public void Breath_streams_in_or_out_as_the_phase_breathes(string id, int phase, bool towards)
+    {
+        var picture = Picture(id, phase);
+        var stream = Assert.Single(Marks(picture));
+        var head = picture.Parts.First(p => p.Tone == Tone.Hair).Capsules[0];
+        double Far(double x, double y) => Math.Sqrt(Math.Pow(x - head.X1, 2) + Math.Pow(y - head.Y1, 2));
+        var (tip, tail) = (Far(stream.Outlines[0][0], stream.Outlines[0][1]), Far(stream.Capsules[^1].X2, stream.Capsules[^1].Y2));
+        Assert.Equal(towards, tip < tail);
+    }
+
+    [Fact]
+    public void Sips_are_counted_and_breath_that_only_comes_and_goes_streams_both_ways()
+    {
+        Assert.Equal([1, 2, 3, 1], Enumerable.Range(0, 4).Select(phase => Marks(Picture("sip-breath", phase)).Count));
+        Assert.Equal(2, Marks(Picture("natural-breath")).Count);
+    }
+
+    [Theory]
+    [InlineData("shake-the-hands", "right.hand", "left.hand")]
+    [InlineData("leg-taps", "right.outer-shin", "left.outer-shin")]
+    [InlineData("noticing-pause", "right.shoulder", "left.shoulder")]
+    public void A_sign_lies_round_its_place_and_takes_the_place_of_arrows(string id, params string[] places)
+    {
+        var marks = Marks(Picture(id));
+        Assert.Equal(places.Length, marks.Count);
+        Assert.Equal(places, TestHouse.Catalogue.Move(id)!.Drawn.Signs.Select(s => s.At.Name));
+        // All round it: as wide as a head at most, as a wrist at least.
+        Assert.All(marks, m => Assert.InRange(m.Capsules.Max(c => Math.Max(c.X1, c.X2)) - m.Capsules.Min(c => Math.Min(c.X1, c.X2)), 60, 160));
+    }
+
+    private static bool Within(int[] box, Capsule c) => c.X1 >= box[0] && c.X1 <= box[2] && c.Y1 >= box[1] && c.Y1 <= box[3];
+
     private static List<FigurePart> Marks(Figure figure) => [.. figure.Parts.Where(p => p.Tone == Tone.Mark)];
 
     private static Figure Picture(string id, int? phase = null) => FigureDrawing.Picture(Form(id), phase ?? TestHouse.Catalogue.Move(id)!.Picture);
