@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { plain } from '../lib/words';
   import type { Score } from '../lib/api/client';
   import { clock } from '../lib/time';
   import { patches, tint } from './patches';
@@ -16,7 +17,6 @@
   const dose = $derived(new Map(areas.map((a) => [a.area, a])));
   // Seen from the front the body's right is on the left of the picture.
   const rightIs = $derived(face === 'front' ? -1 : 1);
-  const word = (area: string) => area.replaceAll('-', ' ');
 </script>
 
 <figure class="text-center">
@@ -62,7 +62,8 @@
           {ry}
           transform="rotate({s * turn} {s * x} {y})"
           style="fill-opacity: {tint(ms)}"
-          onclick={() => onchoose(patch.area)}><title>{word(patch.area)}, {side}: {clock(ms)}</title></ellipse
+          onclick={() => onchoose(patch.area)}
+          ><title>{plain(patch.area)}, {side}: {clock(ms)}</title></ellipse
         >
       {/each}
     {/each}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { plain } from '../lib/words';
   import BreathFields from '../score/BreathFields.svelte';
   import BodyFace from '../bodymap/BodyFace.svelte';
   import type { ClassFile } from '../lib/api/client';
@@ -117,7 +118,7 @@
             type="button"
             class="press capitalize"
             aria-pressed={has(theme, area)}
-            onclick={() => toggleArea(area)}>{area.replaceAll('-', ' ')}</button
+            onclick={() => toggleArea(area)}>{plain(area)}</button
           >
         {/each}
       </div>

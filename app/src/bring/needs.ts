@@ -1,3 +1,4 @@
+import { plain } from '../lib/words';
 import type { Prop, Score } from '../lib/api/client';
 
 /** What a room needs of one prop: when, how many, and whether there are enough. */
@@ -28,7 +29,7 @@ export function needsOf(
       stock: stock[prop.id] ?? 0,
       standIns: prop.standIns.map((id) => ({
         id,
-        name: byId.get(id)?.name ?? id.replaceAll('-', ' '),
+        name: byId.get(id)?.name ?? plain(id),
         stock: stock[id] ?? 0,
       })),
     };

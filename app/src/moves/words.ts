@@ -1,3 +1,4 @@
+import { unitFor } from '../lib/words';
 import type { Move } from '../lib/api/client';
 
 /** What the words of the API are called on the page. */
@@ -26,8 +27,6 @@ export const sidedness: [Move['sides'], string][] = [
   ['crossing', 'Crossing'],
 ];
 
-export const plain = (id: string) => id.replaceAll('-', ' ');
-
 /** How the sides of a move are taken, in a few words. */
 export function sidesOf(move: Move): string {
   const names = move.rightNames ? `, right is ${move.rightNames}` : '';
@@ -47,9 +46,8 @@ export function sidesOf(move: Move): string {
 
 /** The dose as a teacher says it. */
 export const doseOf = ({ dose }: Move) =>
-  dose.least === dose.most
-    ? `${dose.usual} ${dose.unit}`
-    : `${dose.usual} ${dose.unit} (${dose.least} to ${dose.most})`;
+  `${dose.usual} ${unitFor(dose.usual, dose.unit)}` +
+  (dose.least === dose.most ? '' : ` (${dose.least} to ${dose.most})`);
 
 /** The position a move is shown in: the one that was worked out, while it is one of the move's, else its usual one. */
 export const shownIn = (move: Move | undefined, worked: string | null | undefined) =>

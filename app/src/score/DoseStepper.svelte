@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { unitFor } from '../lib/words';
   import Minus from '@lucide/svelte/icons/minus';
   import Plus from '@lucide/svelte/icons/plus';
   import type { Unit } from './plan.svelte';
@@ -46,7 +47,7 @@
       aria-label="{unit} of {name}"
       onchange={typed}
     />
-    <span class="block text-[12px] text-muted" aria-hidden="true">{unit}</span>
+    <span class="block text-[12px] text-muted" aria-hidden="true">{unitFor(amount, unit)}</span>
   </label>
   <button class="step" disabled={locked} aria-label="More {unit}" onclick={() => set(amount + step)}>
     <Plus size={16} aria-hidden="true" />

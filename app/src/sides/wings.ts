@@ -1,3 +1,4 @@
+import { plain } from '../lib/words';
 import type { Score } from '../lib/api/client';
 
 /** One pair of wings: what, and the milliseconds of each side. */
@@ -8,7 +9,7 @@ export interface Wing {
 }
 
 const word = (id: string) => {
-  const text = id.replaceAll('-', ' ').replaceAll('.', ' ');
+  const text = plain(id).replaceAll('.', ' ');
   return text[0]!.toUpperCase() + text.slice(1);
 };
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { plain } from '../lib/words';
   import type { PlanState } from '../score/plan.svelte';
 
   const { plan }: { plan: PlanState } = $props();
@@ -12,11 +13,11 @@
     <ul>
       {#each off as entry, i (i)}
         <li class="flex items-center gap-2 py-1 text-[14px]">
-          <span>{(entry.rule ?? '').replaceAll('-', ' ')}: {entry.reason}</span>
+          <span>{plain(entry.rule ?? '')}: {entry.reason}</span>
           <button
             class="press ml-auto"
             onclick={() => plan.change('judge again', (document) => document.off?.splice(i, 1))}
-            aria-label="Judge {(entry.rule ?? '').replaceAll('-', ' ')} again">Judge again</button
+            aria-label="Judge {plain(entry.rule ?? '')} again">Judge again</button
           >
         </li>
       {/each}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { plain } from '../lib/words';
   import type { Score } from '../lib/api/client';
   import { clock } from '../lib/time';
   import type { ScoreEvent } from './events';
@@ -113,7 +114,7 @@
         y1={112 - (i % 3) * 4}
         y2={112 - (i % 3) * 4}
         ><title
-          >{state.what.replaceAll('-', ' ')} from {clock(state.fromMs)}{state.toMs == null
+          >{plain(state.what)} from {clock(state.fromMs)}{state.toMs == null
             ? ', never closed'
             : ` to ${clock(state.toMs)}`}</title
         ></line

@@ -1,6 +1,6 @@
+import { plain, unitFor } from '../lib/words';
 import type { ClassFile, Move } from '../lib/api/client';
 import { choices } from '../lib/sides';
-import { plain } from '../moves/words';
 import { roundsText } from '../score/clipboard';
 import { differing, moved, outline, same, type Entry } from './outline';
 
@@ -87,7 +87,7 @@ const words: Record<string, string> = {
 
 const doseOf = ({ fields }: Entry) => {
   const unit = doses.find((d) => fields[d] != null);
-  return unit ? `${String(fields[unit])} ${unit}` : 'the usual dose';
+  return unit ? `${String(fields[unit])} ${unitFor(Number(fields[unit]), unit)}` : 'the usual dose';
 };
 
 function sidesOf({ fields }: Entry, moves: ReadonlyMap<string, Move>): string {

@@ -24,6 +24,9 @@ public static class Areas
     /// <summary>The name as files write it.</summary>
     public static string Name(this Area area) => Names[(int)area];
 
+    /// <summary>The name as a person says it.</summary>
+    public static string Said(this Area area) => area == Area.WristsHands ? "wrists and hands" : area.Name().Replace('-', ' ');
+
     /// <summary>All names, in order.</summary>
     public static IReadOnlyList<string> All => Names;
 

@@ -13,7 +13,9 @@ public sealed partial class FigureDrawing
         var (before, after) = (Half(form, first), Half(form, second));
         var beside = after.Moved(before.Box[2] + apart - after.Box[0], 0);
         var under = after.Moved(Middle(before.Box, 0) - Middle(after.Box, 0), before.Box[3] + below - after.Box[1]);
-        return Larger(Both(before.Box, beside.Box), Both(before.Box, under.Box)) ? Joined(beside, Across) : Joined(under, Down);
+        // A bust goes on below its frame.
+        var onOneFloor = form.Move.Drawn.CloseUp is not null || Larger(Both(before.Box, beside.Box), Both(before.Box, under.Box));
+        return onOneFloor ? Joined(beside, Across) : Joined(under, Down);
 
         Figure Joined(Figure then, Func<int[], FigurePart> arrow) => new([.. before.Parts, .. then.Parts, arrow(then.Box)], Both(before.Box, then.Box));
 

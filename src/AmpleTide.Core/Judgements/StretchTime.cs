@@ -21,6 +21,6 @@ public static class StretchTime
         var few = score.Plan.Theme.Areas.Where(a => a is not (Area.Breath or Area.Jaw))
             .Select(a => (Area: a, Ms: Math.Min(score.Ledgers.AreaMs(a, Side.Right), score.Ledgers.AreaMs(a, Side.Left)))).Where(a => a.Ms < MinuteMs).ToList();
         if (few.Count == 0) yield break;
-        yield return Rule.Found([], $"{string.Join(", ", few.Select(a => $"{a.Area.Name().Replace('-', ' ')} {Clock.Of(a.Ms)} a side"))}; a minute each would do.", "Sixty seconds an area and side is what is advised for stretching.");
+        yield return Rule.Found([], $"{string.Join(", ", few.Select(a => $"{a.Area.Said()} {Clock.Of(a.Ms)} a side"))}; a minute each would do.", "Sixty seconds an area and side is what is advised for stretching.");
     }
 }

@@ -33,7 +33,7 @@ public static class ThemeShare
         }
         var least = score.Plan.Minutes < ShortMinutes ? LeastOfShort : Least;
         if (all == 0 || theme.All(a => a is Area.Breath or Area.Jaw) || on >= least * all) yield break;
-        var names = string.Join(" and ", theme.Select(a => a.Name().Replace('-', ' ')));
+        var names = string.Join(" and ", theme.Select(a => a.Said()));
         var last = score.Lines.LastOrDefault(l => l.Section.Part is Classes.Part.Build or Classes.Part.Peak or Classes.Part.Warm && l.Position is not null);
         var finding = Rule.Found([], $"{Clock.Share(on / (double)all)} of the moving time eases {names}; {Clock.Share(least)} would make it the theme.", "The neighbours get their share, the rest is touched.");
         yield return last is null ? finding : finding.FixAfter(score, "Add something on the theme", last,

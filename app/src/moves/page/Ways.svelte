@@ -1,8 +1,8 @@
 <script lang="ts">
+  import { plain } from '../../lib/words';
   import type { MoveDetail, Way } from '../../lib/api/client';
   import { catalogue } from '../../lib/catalogue.svelte';
   import { spoken } from '../../lib/sides';
-  import { plain } from '../words';
 
   interface Props {
     move: MoveDetail;

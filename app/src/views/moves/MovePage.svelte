@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { plain } from '../../lib/words';
   import Figure from '../../figures/Figure.svelte';
   import { figureKey, figures } from '../../figures/figures.svelte';
   import { api, sentence, type Frames, type MoveDetail } from '../../lib/api/client';
@@ -10,7 +11,7 @@
   import Companions from '../../moves/page/Companions.svelte';
   import Ways from '../../moves/page/Ways.svelte';
   import WhoNeedsElse from '../../moves/page/WhoNeedsElse.svelte';
-  import { breathName, doseOf, plain, sidesOf } from '../../moves/words';
+  import { breathName, doseOf, sidesOf } from '../../moves/words';
   import Choice from './Choice.svelte';
 
   const { params }: { params: { id: string } } = $props();

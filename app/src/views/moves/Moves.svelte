@@ -1,5 +1,5 @@
 <script lang="ts">
-  import Search from '@lucide/svelte/icons/search';
+  import { plain } from '../../lib/words';
   import { onMount } from 'svelte';
   import { replace, router } from 'svelte-spa-router';
   import { SvelteURLSearchParams } from 'svelte/reactivity';
@@ -7,8 +7,9 @@
   import { figureKey, figures } from '../../figures/figures.svelte';
   import { catalogue } from '../../lib/catalogue.svelte';
   import Header from '../../lib/Header.svelte';
+  import SearchField from '../../lib/SearchField.svelte';
   import { anything, MoveFinder, type Wanted } from '../../moves/find';
-  import { doseOf, families, kinds, plain, sidedness } from '../../moves/words';
+  import { doseOf, families, kinds, sidedness } from '../../moves/words';
   import Choice from './Choice.svelte';
 
   // What is asked for stays in the address, so that going back from a move finds it again.
@@ -50,16 +51,11 @@
       <h1 class="text-[32px]">Moves</h1>
       <a class="press ml-auto inline-flex items-center" href="#/write">Write your own</a>
     </div>
-    <label class="flex min-h-11 w-full max-w-sm items-center gap-2 rounded-xl bg-sand px-3">
-      <Search size={18} aria-hidden="true" class="text-muted" />
-      <input
-        class="min-h-11 w-full bg-transparent placeholder:text-muted"
-        type="search"
-        placeholder="A name, an area, a position"
-        aria-label="Find a move by name, area or position"
-        bind:value={wanted.text}
-      />
-    </label>
+    <SearchField
+      placeholder="A name, an area, a position"
+      label="Find a move by name, area or position"
+      bind:value={wanted.text}
+    />
     <Choice label="Family" any="All families" bind:value={wanted.family} options={families} />
     <Choice
       label="Position"

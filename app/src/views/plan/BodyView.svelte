@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { plain } from '../../lib/words';
   import BodyFace from '../../bodymap/BodyFace.svelte';
   import { catalogue } from '../../lib/catalogue.svelte';
   import { clock } from '../../lib/time';
@@ -15,7 +16,6 @@
       (l) => chosen && catalogue.moves.get(plan.line(l.id)?.move ?? '')?.areas.includes(chosen),
     ),
   );
-  const word = (area: string) => area.replaceAll('-', ' ');
 </script>
 
 <div
@@ -36,17 +36,17 @@
             aria-pressed={chosen === a.area}
             onclick={() => (chosen = chosen === a.area ? null : a.area)}
           >
-            <span class={['capitalize', theme.includes(a.area) && 'font-bold']}>{word(a.area)}</span>
+            <span class={['capitalize', theme.includes(a.area) && 'font-bold']}>{plain(a.area)}</span>
             <span class="ml-auto text-[14px] text-muted">◐ {clock(a.leftMs)} · ◑ {clock(a.rightMs)}</span>
           </button>
         </li>
       {/each}
     </ul>
     {#if untouched.length > 0}
-      <p class="mt-3 text-serious">Of the theme, nothing yet for {untouched.map(word).join(', ')}.</p>
+      <p class="mt-3 text-serious">Of the theme, nothing yet for {untouched.map(plain).join(', ')}.</p>
     {/if}
     {#if chosen}
-      <h2 class="mt-4 text-[17px] capitalize">{word(chosen)}</h2>
+      <h2 class="mt-4 text-[17px] capitalize">{plain(chosen)}</h2>
       <ul>
         {#each lines as line (line.id)}
           <li>

@@ -1,7 +1,7 @@
 <script lang="ts">
+  import { plain } from '../../lib/words';
   import ThemeButton from '../../lib/ThemeButton.svelte';
   import { clock } from '../../lib/time';
-  import { plain } from '../../moves/words';
   import type { PlanState } from '../../score/plan.svelte';
   import Wave from '../Wave.svelte';
 

@@ -1,9 +1,9 @@
 <script lang="ts">
-  import Search from '@lucide/svelte/icons/search';
   import Upload from '@lucide/svelte/icons/upload';
   import { onMount } from 'svelte';
   import { push } from 'svelte-spa-router';
   import Header from '../../lib/Header.svelte';
+  import SearchField from '../../lib/SearchField.svelte';
   import FirstStart from '../../people/FirstStart.svelte';
   import ShelfRow from './ShelfRow.svelte';
   import { orders, pick, tagsOf, type Order } from './pick';
@@ -58,16 +58,11 @@
 <main class="min-h-[70vh] pb-16" class:over>
   <div class="flex flex-wrap items-center gap-3 px-8 pb-5 max-md:px-4">
     <h1 class="w-full text-[32px]">{archived ? 'Behind the shelf' : 'Your classes'}</h1>
-    <label class="flex min-h-11 w-full max-w-sm items-center gap-2 rounded-xl bg-sand px-3">
-      <Search size={18} aria-hidden="true" class="text-muted" />
-      <input
-        class="min-h-11 w-full bg-transparent placeholder:text-muted"
-        type="search"
-        placeholder="Find a class, an area, a tag"
-        aria-label="Find a class, an area, a tag"
-        bind:value={text}
-      />
-    </label>
+    <SearchField
+      placeholder="Find a class, an area, a tag"
+      label="Find a class, an area, a tag"
+      bind:value={text}
+    />
     <select class="field w-auto" aria-label="Order" bind:value={order}>
       {#each orders as [word, name] (word)}<option value={word}>{name}</option>{/each}
     </select>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { plain } from '../../moves/words';
+  import { plain } from '../../lib/words';
   import Ellipsis from '@lucide/svelte/icons/ellipsis';
   import { DropdownMenu } from 'bits-ui';
   import type { ShelfEntry } from '../../lib/api/client';
