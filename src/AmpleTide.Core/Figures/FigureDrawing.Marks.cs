@@ -14,13 +14,13 @@ public sealed partial class FigureDrawing
         if (along.Count > 1) yield return new(Tone.PropEdge, [.. along.Zip(along.Skip(1), (a, b) => CapsuleOf(a, halfWidth, b, halfWidth))], []);
     }
 
-    private IEnumerable<FigurePart> SignsOf(MoveForm form, int phase) => form.Move.Drawn.Signs.SelectMany(s =>
+    private IEnumerable<FigurePart> SignsOf(Drawn drawn, Move move, int phase) => drawn.Signs.SelectMany(s =>
     {
-        var place = PlaceOf(s.Sign == Sign.Breath ? Breathing(s.At) : s.At, close: form.Move.Drawn.CloseUp is not null);
+        var place = PlaceOf(s.Sign == Sign.Breath ? Breathing(s.At) : s.At, close: drawn.CloseUp is not null);
         return s.Sign switch
         {
             Sign.Attend => SignDrawing.Dotted(place),
-            Sign.Breath => SignDrawing.Stream(place, form.Phases[phase].Phase.Breath, SipsUpTo(form.Move, phase)),
+            Sign.Breath => SignDrawing.Stream(place, move.Phases[phase].Breath, SipsUpTo(move, phase)),
             Sign.Sound => SignDrawing.Notes(place),
             Sign.Shake => SignDrawing.Bows(place),
             Sign.Circle => [SignDrawing.Ring(place)],

@@ -66,20 +66,20 @@ public sealed partial class FigureDrawing
         new(form.Phases[phase].Shape, form.Move.View ?? form.Position.View, null, form.Phases[phase].Phase.Look);
 
     private IEnumerable<FigurePart> Still(MoveForm form, int phase, int[]? within = null) =>
-        [.. Body(within), .. Straps(form.Move.Drawn), .. SignsOf(form, phase)];
+        [.. Body(within), .. Straps(form.Move.Drawn), .. SignsOf(form.Move.Drawn, form.Move, phase)];
 
     /// <summary>One moment of a move in motion.</summary>
     /// <param name="form">The move as it is taken.</param>
-    /// <param name="look">Face and hands in the phase it belongs to.</param>
+    /// <param name="phase">The phase (from 0) it belongs to.</param>
     /// <param name="shape">The shape at that moment, on the side that is done.</param>
     /// <param name="viewpoint">From where it is seen.</param>
     /// <param name="centre">The spot the picture is centred on.</param>
     /// <param name="mirrored">Whether the left side is done.</param>
-    public static Figure Moment(MoveForm form, Look look, Shape shape, Viewpoint viewpoint, Vector centre, bool mirrored)
+    public static Figure Moment(MoveForm form, int phase, Shape shape, Viewpoint viewpoint, Vector centre, bool mirrored)
     {
-        var drawing = new FigureDrawing(shape, viewpoint, centre, look);
+        var drawing = new FigureDrawing(shape, viewpoint, centre, form.Phases[phase].Phase.Look);
         var drawn = mirrored ? form.Move.Drawn.Mirror() : form.Move.Drawn;
-        List<FigurePart> parts = [.. drawing.Scene(form, mirrored), .. drawing.Body(), .. drawing.Straps(drawn)];
+        List<FigurePart> parts = [.. drawing.Scene(form, mirrored), .. drawing.Body(), .. drawing.Straps(drawn), .. drawing.SignsOf(drawn, form.Move, phase)];
         return new(parts, drawing.Seen(parts, drawn.CloseUp));
     }
 

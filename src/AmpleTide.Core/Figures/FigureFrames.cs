@@ -22,10 +22,11 @@ public static class FigureFrames
         var from = Seen(BeginningOf(form));
         var centre = FigureDrawing.CentreOf(from);
         var phases = new List<IReadOnlyList<Figure>>();
-        foreach (var phase in form.Phases)
+        for (var phase = 0; phase < form.Phases.Length; phase++)
         {
-            var (start, end) = (from, Seen(phase.Shape));
-            phases.Add([.. Enumerable.Range(1, PerPhase).Select(i => FigureDrawing.Moment(form, phase.Phase.Look, start.Blend(end, Eased(i / (double)PerPhase), phase.Phase.ArmPlane), view, centre, mirrored))]);
+            var (number, plane) = (phase, form.Phases[phase].Phase.ArmPlane);
+            var (start, end) = (from, Seen(form.Phases[phase].Shape));
+            phases.Add([.. Enumerable.Range(1, PerPhase).Select(i => FigureDrawing.Moment(form, number, start.Blend(end, Eased(i / (double)PerPhase), plane), view, centre, mirrored))]);
             from = end;
         }
         return phases;

@@ -36,7 +36,7 @@
   ] as const;
   const hands = [
     ['easy', 'easy'],
-    ['spread', 'fingers wide'],
+    ['spread', 'spread'],
     ['fists', 'fists'],
   ] as const;
   const choices = [
