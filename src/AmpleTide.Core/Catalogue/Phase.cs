@@ -1,0 +1,117 @@
+using AmpleTide.Core.Body;
+
+namespace AmpleTide.Core.Catalogue;
+
+/// <summary>The part of a breath a phase is on.</summary>
+public enum Breath
+{
+    /// <summary>Breathing in.</summary>
+    In,
+
+    /// <summary>Breathing out.</summary>
+    Out,
+
+    /// <summary>Held, full.</summary>
+    HoldIn,
+
+    /// <summary>Held, empty.</summary>
+    HoldOut,
+
+    /// <summary>Whole breaths in one shape.</summary>
+    Stay,
+
+    /// <summary>However it comes.</summary>
+    Free,
+}
+
+/// <summary>Which breath pattern of the class a phase runs at.</summary>
+public enum Pattern
+{
+    /// <summary>Moving with the breath.</summary>
+    Moving,
+
+    /// <summary>A hold that takes effort.</summary>
+    Effort,
+
+    /// <summary>An easy hold.</summary>
+    Holding,
+
+    /// <summary>Resting.</summary>
+    Resting,
+}
+
+/// <summary>What holds a stay: muscle, weight, or something underneath.</summary>
+public enum Work
+{
+    /// <summary>Muscles hold or move it.</summary>
+    Active,
+
+    /// <summary>Its own weight does it.</summary>
+    Passive,
+
+    /// <summary>A prop or the floor carries it.</summary>
+    Supported,
+}
+
+/// <summary>What is said on a phase: long on the first round, short on the second, then silence, and the notice of the last round.</summary>
+public sealed record Cue(string Long, string Short, string? Last)
+{
+    /// <summary>How many words the long form has.</summary>
+    public int LongWords { get; } = Words.Count(Long);
+}
+
+/// <summary>A change of shape: angles, and what rests on or touches what.</summary>
+/// <param name="Angles">The angles named, in degrees: kept exactly.</param>
+/// <param name="Near">Angles to stay near to, where contacts decide.</param>
+/// <param name="Contacts">Contact word → support name, or <c>none</c>.</param>
+/// <param name="Touches">Landmark → landmark, or <c>none</c>.</param>
+public sealed record ShapeChange(
+    IReadOnlyDictionary<Axis, double> Angles, IReadOnlyDictionary<Axis, double> Near,
+    IReadOnlyDictionary<string, string> Contacts, IReadOnlyDictionary<string, string> Touches)
+{
+    /// <summary>No change.</summary>
+    public static readonly ShapeChange None = new(new Dictionary<Axis, double>(), new Dictionary<Axis, double>(), new Dictionary<string, string>(), new Dictionary<string, string>());
+}
+
+/// <summary>One phase of a move, as its author wrote it for the right side.</summary>
+public sealed record Phase
+{
+    /// <summary>The breath it is on.</summary>
+    public required Breath Breath { get; init; }
+
+    /// <summary>The pattern it runs at.</summary>
+    public required Pattern Pattern { get; init; }
+
+    /// <summary>Its share of the counts of that breath; several phases on one in-breath share it.</summary>
+    public double Share { get; init; } = 1;
+
+    /// <summary>Counts of its own, where the pattern's do not fit (a counted breath), or null.</summary>
+    public double? Counts { get; init; }
+
+    /// <summary>How the shape changes to its end.</summary>
+    public required ShapeChange Change { get; init; }
+
+    /// <summary>Further changes in certain positions, by position id.</summary>
+    public required IReadOnlyDictionary<string, ShapeChange> At { get; init; }
+
+    /// <summary>What holds it.</summary>
+    public required Work Work { get; init; }
+
+    /// <summary>What is said.</summary>
+    public required Cue Cue { get; init; }
+
+    /// <summary>What is open from here on: eyes, clasp, paced-breath …</summary>
+    public IReadOnlyList<string> Opens { get; init; } = [];
+
+    /// <summary>What is closed again here.</summary>
+    public IReadOnlyList<string> Closes { get; init; } = [];
+
+    /// <summary>The plane the arms move through, in degrees, where the way matters.</summary>
+    public double? ArmPlane { get; init; }
+
+    /// <summary>What face and hands do, which the shape does not say.</summary>
+    public Look Look { get; init; } = Look.Calm;
+
+    /// <summary>Whether it is held for the dose rather than passed through.</summary>
+    public bool IsStay => Breath == Breath.Stay;
+}
