@@ -47,7 +47,7 @@ public sealed class CatalogueFile(string name, string text, List<CatalogueProble
                 Wrong(1, "a list of entries is needed, each beginning with '- id:'");
                 return [];
             }
-            return [.. list.Children.Select(node => new Entry(this, node, $"entry {list.Children.IndexOf(node) + 1}"))];
+            return [.. list.Children.Select((node, i) => new Entry(this, node, $"entry {i + 1}"))];
         }
         catch (YamlException error)
         {
