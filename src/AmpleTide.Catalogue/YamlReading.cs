@@ -154,7 +154,8 @@ public sealed class Entry
     {
         null => [],
         YamlScalarNode scalar => [scalar.Value ?? ""],
-        YamlSequenceNode list => [.. list.Children.Select(child => (child as YamlScalarNode)?.Value ?? "")],
+        YamlSequenceNode list when list.Children.Any(child => child is not YamlScalarNode) => None<string>(field, "texts are needed; one with a colon in it stands in quotes"),
+        YamlSequenceNode list => [.. list.Children.Select(child => ((YamlScalarNode)child).Value ?? "")],
         _ => None<string>(field, "a list is needed"),
     };
 

@@ -45,6 +45,19 @@ public class Calls(RunningServer server) : IClassFixture<RunningServer>
     }
 
     [Fact]
+    public async Task The_second_way_round_comes_backward_in_time_and_in_step()
+    {
+        var (there, back) = (await Json("/api/moves/shoulder-rolls/frames"), await Json("/api/moves/shoulder-rolls/frames?side=left"));
+        Assert.Equal([0, 1, 2, 3], there["order"]!.AsArray().Select(i => i!.GetValue<int>()));
+        Assert.Equal([2, 1, 0, 3], back["order"]!.AsArray().Select(i => i!.GetValue<int>()));
+        // Half of four and of five seconds, as the usual breath has them.
+        Assert.Equal([2000, 2000, 2500, 2500], back["ms"]!.AsArray().Select(ms => ms!.GetValue<int>()));
+        // Both ways end a phase in the same shape and come to it from elsewhere.
+        Assert.Equal(there["phases"]![1]![9]!.ToJsonString(), back["phases"]![1]![9]!.ToJsonString());
+        Assert.NotEqual(there["phases"]![1]![4]!.ToJsonString(), back["phases"]![1]![4]!.ToJsonString());
+    }
+
+    [Fact]
     public async Task A_move_tells_who_needs_something_else_and_what_goes_with_it()
     {
         var move = await Json("/api/moves/locust");

@@ -6,12 +6,12 @@ class FrameStore {
   private known = new SvelteMap<string, Frames>();
   private asked = new Set<string>();
 
-  of(move: string, position: string, option: string): Frames | undefined {
-    const key = `${move}@${position}@${option}`;
+  of(move: string, position: string, option: string, side: 'right' | 'left'): Frames | undefined {
+    const key = `${move}@${position}@${option}@${side}`;
     const frames = this.known.get(key);
     if (!frames && !this.asked.has(key)) {
       this.asked.add(key);
-      void this.bring(key, move, position, option);
+      void this.bring(key, move, { position, option, side });
     }
     return frames;
   }
@@ -22,10 +22,10 @@ class FrameStore {
     this.asked.clear();
   }
 
-  private async bring(key: string, move: string, position: string, option: string) {
+  private async bring(key: string, move: string, query: { position: string; option: string; side: string }) {
     try {
       const { data } = await api.GET('/api/moves/{id}/frames', {
-        params: { path: { id: move }, query: { position, option } },
+        params: { path: { id: move }, query },
       });
       if (data) this.known.set(key, data);
     } catch {

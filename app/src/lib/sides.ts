@@ -16,6 +16,10 @@ function pairOf(move: Move) {
   return move.sides === 'crossing' ? pairs.crossing : pairs['one-sided'];
 }
 
+/** What the right and the left of a move are called: sides, or ways round. */
+export const sideNames = (move: Move): readonly [string, string] =>
+  move.sides === 'circling' ? pairs[move.circle].said : ['right', 'left'];
+
 export interface SideChoice {
   word: string;
   said: { text: string; side: Side }[];

@@ -10,13 +10,11 @@
     label: string;
     width: number;
     height: number;
-    /** The phase that is shown; playing moves it on. */
+    /** The phase that is shown, as they are said; playing moves it on. */
     phase: number;
-    /** Seconds each phase takes. */
-    seconds: number[];
   }
 
-  let { frames, label, width, height, phase = $bindable(), seconds }: Props = $props();
+  let { frames, label, width, height, phase = $bindable() }: Props = $props();
 
   let frame = $state(0);
   let playing = $state(false);
@@ -24,8 +22,11 @@
   let startedAt = 0;
   const still = matchMedia('(prefers-reduced-motion: reduce)').matches;
 
+  /** The frames of the phase: some circles take the same shapes backward in time on the second side. */
+  const taken = () => frames?.phases[frames.order[phase] ?? phase];
+
   const shown = $derived.by(() => {
-    const all = frames?.phases[phase];
+    const all = taken();
     if (!all) return undefined;
     // One frame around all of the motion, so that the figure moves and the picture does not.
     const figure = all[Math.min(playing ? frame : all.length - 1, all.length - 1)]!;
@@ -33,11 +34,11 @@
   });
 
   function step(now: number) {
-    const all = frames?.phases[phase];
+    const all = taken();
     if (!all) return stop();
-    const share = (now - startedAt) / 1000 / (seconds[phase] ?? 4);
+    const share = (now - startedAt) / (frames!.ms[phase] ?? 4000);
     if (share >= 1) {
-      phase = (phase + 1) % frames!.phases.length;
+      phase = (phase + 1) % (frames?.ms.length ?? 1);
       startedAt = now;
       frame = 0;
     } else frame = Math.floor(share * all.length);
@@ -57,7 +58,7 @@
 
   /** With reduced motion playing goes from picture to picture by hand. */
   function toggle() {
-    if (still) phase = (phase + 1) % (frames?.phases.length ?? 1);
+    if (still) phase = (phase + 1) % (frames?.ms.length ?? 1);
     else if (playing) stop();
     else play();
   }

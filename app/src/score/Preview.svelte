@@ -37,12 +37,22 @@
     return () => clearTimeout(timer);
   });
   const option = $derived(line?.option ?? 'base');
-  const motion = $derived(
-    move && position && (rests === plan.selected || playback.playing)
-      ? frames.of(move.id, position, option)
+  const event = $derived(playback.ms === null ? undefined : playback.event);
+  const firstSaid = $derived(
+    move
+      ? chosen(move, line?.sides, plan.document?.conventions?.firstSide === 'left')?.said[0]?.side
       : undefined,
   );
-  const event = $derived(playback.ms === null ? undefined : playback.event);
+  // The group's side, where there is one.
+  const sided = $derived(event && event.side !== 'none' ? event.side : firstSaid);
+  const side = $derived<Side>(sided ?? 'right');
+  // Some circles go the other way round with the same shapes; nothing is mirrored then.
+  const turned = $derived(move?.second === 'reverse');
+  const motion = $derived(
+    move && position && (rests === plan.selected || playback.playing)
+      ? frames.of(move.id, position, option, turned && side === 'left' ? 'left' : 'right')
+      : undefined,
+  );
   const phases = $derived(motion?.phases ?? []);
   // Before the first breath of the line the figure waits where it ends, as in the score.
   const phase = $derived(
@@ -55,14 +65,6 @@
     const share = event && event.step >= 0 && !still && event.phase !== 'stay' ? playback.share : 1;
     return { ...all[Math.min(all.length - 1, Math.floor(share * all.length))]!, box: motion.box };
   });
-  const firstSaid = $derived(
-    move
-      ? chosen(move, line?.sides, plan.document?.conventions?.firstSide === 'left')?.said[0]?.side
-      : undefined,
-  );
-  // The group's side, where there is one.
-  const sided = $derived(event && event.side !== 'none' ? event.side : firstSaid);
-  const side = $derived<Side>(sided ?? 'right');
   // Who faces the group does the other side, and sees it here.
   const own = $derived<Side | undefined>(
     sided && plan.document?.conventions?.cues === 'mirror'
@@ -83,7 +85,7 @@
 {#if move}
   <section aria-label="The line as it is done" class="mb-3 flex gap-3">
     <div class="w-[162px] shrink-0 self-start rounded-2xl bg-band p-1.5 max-lg:w-[100px] max-md:w-[162px]">
-      <Figure {figure} mirrored={(own ?? side) === 'left'} label="" width={150} height={120} />
+      <Figure {figure} mirrored={!turned && (own ?? side) === 'left'} label="" width={150} height={120} />
     </div>
     <div class="flex min-w-0 flex-1 flex-col">
       <p class="leading-tight font-bold">{move.name}</p>

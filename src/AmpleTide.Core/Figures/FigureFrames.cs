@@ -9,7 +9,7 @@ public static class FigureFrames
     /// <summary>Frames a phase, its end included.</summary>
     public const int PerPhase = 10;
 
-    /// <summary>The frames of a move, phase by phase.</summary>
+    /// <summary>The frames of a move, phase by phase; each begins where the one taken before it ends.</summary>
     /// <param name="form">The move as it is taken.</param>
     /// <param name="viewpoint">From where it is seen, for the right side.</param>
     /// <param name="side">The side that is done; the left is seen from the mirrored place.</param>
@@ -21,12 +21,11 @@ public static class FigureFrames
         var view = mirrored ? viewpoint with { Around = -viewpoint.Around } : viewpoint;
         var from = Seen(BeginningOf(form));
         var centre = FigureDrawing.CentreOf(from);
-        var phases = new List<IReadOnlyList<Figure>>();
-        for (var phase = 0; phase < form.Phases.Length; phase++)
+        var phases = new IReadOnlyList<Figure>[form.Phases.Length];
+        foreach (var phase in form.InOrder(side))
         {
-            var (number, plane) = (phase, form.Phases[phase].Phase.ArmPlane);
-            var (start, end) = (from, Seen(form.Phases[phase].Shape));
-            phases.Add([.. Enumerable.Range(1, PerPhase).Select(i => FigureDrawing.Moment(form, number, start.Blend(end, Eased(i / (double)PerPhase), plane), view, centre, mirrored))]);
+            var (start, end, plane) = (from, Seen(form.Phases[phase].Shape), form.Phases[phase].Phase.ArmPlane);
+            phases[phase] = [.. Enumerable.Range(1, PerPhase).Select(i => FigureDrawing.Moment(form, phase, start.Blend(end, Eased(i / (double)PerPhase), plane), view, centre, mirrored))];
             from = end;
         }
         return phases;

@@ -74,6 +74,10 @@ public static class Timing
         return ms;
     }
 
+    /// <summary>A phase of a move at the usual breath, or a beat of a rhythm.</summary>
+    public static int UsualMs(Move move, Phase phase) =>
+        move.Dose.Unit == Unit.Beats ? Ms(move.BeatSeconds) : PhaseMs(phase, BreathPatterns.Usual);
+
     /// <summary>Whole milliseconds.</summary>
     public static int Ms(double seconds) => (int)Math.Round(seconds * 1000);
 }

@@ -115,7 +115,6 @@ internal sealed class Timeline(bool withEvents)
     private void TakeRounds(LineScore line, Side side, bool alternates, int rounds, BreathPatterns breath)
     {
         var phases = line.Form!.Phases;
-        var backwards = line.Move!.Second == Second.Reverse && side == Side.Left;
         Span<int> phaseMs = stackalloc int[phases.Length];
         var roundMs = 0;
         for (var i = 0; i < phases.Length; i++) roundMs += phaseMs[i] = Timing.PhaseMs(phases[i].Phase, breath);
@@ -125,12 +124,7 @@ internal sealed class Timeline(bool withEvents)
             var from = Now;
             // What every round (of this side) does is booked with the first.
             var booked = !alternates ? (r == 1 ? rounds : 0) : r == 1 ? (rounds + 1) / 2 : r == 2 ? rounds / 2 : 0;
-            for (var i = 0; i < phases.Length; i++)
-            {
-                var phase = backwards ? phases.Length - 1 - i : i;
-                // Going backward in time, the breath still follows the order it is taken in.
-                TakePhase(line, phase, side, phaseMs[i], booked, r, rounds, phases[i].Phase.Breath);
-            }
+            for (var i = 0; i < phases.Length; i++) TakePhase(line, i, side, phaseMs[i], booked, r, rounds);
             line.On(side).Add(1, Now - from);
             if (alternates) side = side.Opposite();
         }
@@ -150,14 +144,15 @@ internal sealed class Timeline(bool withEvents)
     }
 
     // Times is how often this phase counts for the ledgers: a round that is repeated is booked once for all.
-    private void TakePhase(LineScore line, int index, Side side, int ms, int times, int round, int of, Breath? taken = null)
+    private void TakePhase(LineScore line, int index, Side side, int ms, int times, int round, int of)
     {
-        var form = line.Form!.Phases[index];
-        var phase = form.Phase;
+        // Going backward in time, breath and words still follow the order they are taken in.
+        var (phase, shaped) = (line.Form!.Phases[index].Phase, line.Form.Taken(index, side));
+        var form = line.Form.Phases[shaped];
         if (phase.Opens.Count > 0) foreach (var what in phase.Opens) open.Open(what, Now, line);
-        var breath = taken ?? phase.Breath;
+        var breath = phase.Breath;
         var cue = events is null ? null : CueOf(line.Line, phase, index, side, round, of);
-        Emit(line.Dose.Unit == Unit.Beats ? EventKind.Beat : EventKind.Breath, ms, breath, line, index, side, round, of, cue);
+        Emit(line.Dose.Unit == Unit.Beats ? EventKind.Beat : EventKind.Breath, ms, breath, line, shaped, side, round, of, cue);
         tide.At(Now, form.Facts.Tide);
         // Going backward in time both sides do the same shapes.
         if (times > 0) ledgers.Add(form.WorkedOn(line.Move!.Second == Second.Reverse ? Side.None : side), line.Move.AlsoEasedBits, ms * times);

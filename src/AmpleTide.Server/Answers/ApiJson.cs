@@ -57,7 +57,7 @@ public sealed partial class ApiJson : JsonSerializerContext
 
     private static readonly JsonConverter[] Words =
     [
-        new Hyphenated<MoveKind>(), new Hyphenated<Sidedness>(), new Hyphenated<Circle>(), new Hyphenated<Breath>(), new Hyphenated<Pattern>(),
+        new Hyphenated<MoveKind>(), new Hyphenated<Sidedness>(), new Hyphenated<Circle>(), new Hyphenated<Second>(), new Hyphenated<Breath>(), new Hyphenated<Pattern>(),
         new Hyphenated<Work>(), new Hyphenated<Unit>(), new Hyphenated<Family>(), new Hyphenated<PelvisLevel>(),
         new Hyphenated<Tone>(), new Hyphenated<Advice>(), new Hyphenated<Core.Judgements.Level>(),
     ];

@@ -12,13 +12,13 @@ public sealed record DoseAnswer(Unit Unit, int Least, int Usual, int Most);
 
 /// <summary>A move in a list.</summary>
 public sealed record MoveSummary(
-    string Id, string Name, string? Traditional, MoveKind Kind, IReadOnlyList<string> Positions, Sidedness Sides, Circle Circle, string? RightNames,
+    string Id, string Name, string? Traditional, MoveKind Kind, IReadOnlyList<string> Positions, Sidedness Sides, Circle Circle, Second Second, string? RightNames,
     DoseAnswer Dose, IReadOnlyList<string> Areas, IReadOnlyList<string> Options, IReadOnlyList<string> Props, double Effort,
     IReadOnlyList<PhaseSummary> Phases, IReadOnlyList<string> NotFor, bool OptIn, bool Own)
 {
     /// <summary>Sums a move up.</summary>
     public static MoveSummary Of(Move move, MoveCatalogue catalogue) => new(
-        move.Id, move.Name, move.Traditional, move.Kind, move.In, move.Sides, move.Circle, move.RightNames,
+        move.Id, move.Name, move.Traditional, move.Kind, move.In, move.Sides, move.Circle, move.Second, move.RightNames,
         new(move.Dose.Unit, move.Dose.Least, move.Dose.Usual, move.Dose.Most), AreasOf(move, catalogue), [.. move.Options.Keys], move.Props, move.Effort,
         [.. move.Phases.Select(p => new PhaseSummary(p.Breath, p.Cue.Short))],
         [.. ConditionRules.For([.. catalogue.PositionsOf(move).Select(p => catalogue.Form(move, p, MoveForm.BaseOption))]).Where(c => c.Advice >= Advice.Swap).Select(c => c.Condition)],
@@ -113,14 +113,19 @@ public sealed record WayAnswer(string From, string To, IReadOnlyList<StepAnswer>
 /// <summary>The ways between two positions, and how long they take together.</summary>
 public sealed record PathAnswer(IReadOnlyList<WayAnswer> Ways, int Ms);
 
-/// <summary>A move in motion: the frames of each phase, and the frame around all of them (least x, least y, most x, most y).</summary>
-public sealed record FramesAnswer(IReadOnlyList<IReadOnlyList<Figure>> Phases, int[] Box)
+/// <summary>A move in motion.</summary>
+/// <param name="Phases">The frames of each phase.</param>
+/// <param name="Order">The phases in the order they are taken: backward in time for the second direction of some circles.</param>
+/// <param name="Ms">How long each turn takes at the usual breath.</param>
+/// <param name="Box">The frame around all of them: least x, least y, most x, most y.</param>
+public sealed record FramesAnswer(IReadOnlyList<IReadOnlyList<Figure>> Phases, IReadOnlyList<int> Order, IReadOnlyList<int> Ms, int[] Box)
 {
-    /// <summary>The answer for drawn frames.</summary>
-    public static FramesAnswer Of(IReadOnlyList<IReadOnlyList<Figure>> phases)
+    /// <summary>The frames of a move, done to a side.</summary>
+    public static FramesAnswer Of(MoveForm form, Viewpoint view, Side side)
     {
+        var phases = FigureFrames.Of(form, view, side);
         var boxes = phases.SelectMany(p => p).Select(f => f.Box).ToList();
-        return new(phases, [boxes.Min(b => b[0]), boxes.Min(b => b[1]), boxes.Max(b => b[2]), boxes.Max(b => b[3])]);
+        return new(phases, form.InOrder(side), [.. form.Phases.Select(p => Timing.UsualMs(form.Move, p.Phase))], [boxes.Min(b => b[0]), boxes.Min(b => b[1]), boxes.Max(b => b[2]), boxes.Max(b => b[3])]);
     }
 }
 
@@ -137,9 +142,9 @@ public sealed record PreviewAnswer(string Id, string Name, IReadOnlyList<PhaseSu
     {
         var (move, view) = (form.Move, form.Move.View ?? form.Position.View);
         // All of the body, whatever the move comes close to: it is there to be dragged.
-        var frames = FigureFrames.Of(form with { Move = move with { Drawn = move.Drawn with { CloseUp = null } } }, view, Side.Right);
+        var frames = FramesAnswer.Of(form with { Move = move with { Drawn = move.Drawn with { CloseUp = null } } }, view, Side.Right);
         var stage = StageAnswer.Of(form.Position, view, FigureFrames.CentreOf(form));
-        return new(move.Id, move.Name, [.. move.Phases.Select(p => new PhaseSummary(p.Breath, p.Cue.Long))], FramesAnswer.Of(frames),
+        return new(move.Id, move.Name, [.. move.Phases.Select(p => new PhaseSummary(p.Breath, p.Cue.Long))], frames,
             [.. form.Phases.Select(p => BodyAnswer.Of(p.Shape.Angles, p.Shape.Pelvis, stage))], stage);
     }
 }

@@ -46,6 +46,7 @@ public class CatalogueErrors
     [InlineData("breath: out", "breath: up", 9, "'up' is not one of in, out")]
     [InlineData("short: Chin sinks", "short: Chin sinks down and down and down again", 9, "8 words, 7 at most")]
     [InlineData("cue: { long: Chin sinks, short: Chin sinks } }", "note: x, cue: { long: Chin sinks, short: Chin sinks } }", 9, "'note' is not a field here")]
+    [InlineData("cautions: [Slowly]", "cautions: [Sore neck: eyes only]", 12, "one with a colon in it stands in quotes")]
     [InlineData("cautions: [Slowly]", "caution: [Slowly]", 12, "'caution' is not a field here")]
     [InlineData("cautions: [Slowly]", "cautions: [Slowly]\n  signs: { attend: [elbow] }", 13, "there is no landmark 'elbow'")]
     [InlineData("cautions: [Slowly]", "cautions: [Slowly]\n  signs: { glow: [crown] }", 13, "'glow' is not one of attend, breath")]

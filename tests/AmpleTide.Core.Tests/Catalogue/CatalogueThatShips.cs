@@ -75,6 +75,27 @@ public class CatalogueThatShips
     }
 
     [Fact]
+    public void A_caution_is_a_sentence()
+    {
+        // One with a comma that is not quoted reads as two, the second of them small.
+        var broken = Catalogue.Moves.SelectMany(m => m.Cautions.Select(c => (m.Id, Caution: c)))
+            .Concat(Catalogue.Ways.SelectMany(w => w.Cautions.Select(c => (Id: $"{w.From.Id} to {w.To.Id}", Caution: c))))
+            .Where(c => c.Caution.Length == 0 || !char.IsUpper(c.Caution[0])).Select(c => $"{c.Id}: {c.Caution}");
+        Assert.False(broken.Any(), string.Join(Environment.NewLine, broken));
+    }
+
+    [Fact]
+    public void A_flow_moves_whatever_the_option()
+    {
+        var still = from move in Catalogue.Moves
+                    where move.Kind is MoveKind.Flow or MoveKind.Rhythm && move.Phases.Count > 1
+                    from form in Catalogue.Forms(move)
+                    where form.Phases.All(p => Enum.GetValues<Axis>().All(axis => Math.Abs(p.Shape.Angles[axis] - form.Phases[0].Shape.Angles[axis]) < 0.5))
+                    select $"{move.Id} in {form.Position.Id}, {form.Option}";
+        Assert.False(still.Any(), string.Join(Environment.NewLine, still));
+    }
+
+    [Fact]
     public void No_two_moves_are_the_same_shapes()
     {
         // Breathing and noticing differ in what is attended to, not in shape.

@@ -45,7 +45,7 @@ public class WorkedExamples
     public void Beats_run_at_their_own_pace()
     {
         var line = TestHouse.Score(TestHouse.Class("{ \"move\": \"fast-elbow-circles\", \"beats\": 20 }")).Lines[0];
-        Assert.Equal((20, 14_000), (line.Right.Amount, line.Right.Ms));
+        Assert.Equal((20, 7_000), (line.Right.Amount, line.Right.Ms));
         Assert.Equal(line.Right, line.Left);
     }
 

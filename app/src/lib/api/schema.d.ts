@@ -1518,6 +1518,8 @@ export interface components {
         };
         FramesAnswer: {
             phases: components["schemas"]["Figure"][][];
+            order: number[];
+            ms: number[];
             box: number[];
         };
         HandleAnswer: {
@@ -1606,6 +1608,7 @@ export interface components {
             positions: string[];
             sides: components["schemas"]["Sidedness"];
             circle: components["schemas"]["Circle"];
+            second: components["schemas"]["Second"];
             rightNames: null | string;
             dose: components["schemas"]["DoseAnswer"];
             areas: string[];
@@ -1762,6 +1765,11 @@ export interface components {
             ask: components["schemas"]["AskAnswer"][];
             events: null | components["schemas"]["EventAnswer"][];
         };
+        /**
+         * @description How the second side comes out of the first.
+         * @enum {unknown}
+         */
+        Second: "mirror" | "reverse";
         ShelfAnswer: {
             items: components["schemas"]["ShelfEntry"][];
             /** Format: int32 */

@@ -5,7 +5,7 @@
   import { api, sentence, type Frames, type MoveDetail } from '../../lib/api/client';
   import { catalogue } from '../../lib/catalogue.svelte';
   import Header from '../../lib/Header.svelte';
-  import { spoken, type Side } from '../../lib/sides';
+  import { sideNames, spoken, type Side } from '../../lib/sides';
   import MotionFigure from '../../moves/MotionFigure.svelte';
   import BreathScript from '../../moves/page/BreathScript.svelte';
   import Companions from '../../moves/page/Companions.svelte';
@@ -24,16 +24,13 @@
   let side = $state<Exclude<Side, 'none'>>('right');
   let phase = $state(0);
 
+  const marks = ['◑ ', '◐ '];
   const sided = $derived(move !== null && move.summary.sides !== 'none');
   const options = $derived(['base', ...(move?.options.map((o) => o.name) ?? [])]);
   const say = (text: string) =>
     spoken(text, side)
       .map((p) => p.text)
       .join('');
-  // The usual breath of the trade, four in and five out; a stay is shown for a breath.
-  const seconds = $derived(
-    move?.phases.map((p) => (p.breath === 'in' ? 4 : p.breath === 'out' ? 5 : 3)) ?? [],
-  );
   $effect(() => {
     void catalogue.load();
     void load(params.id);
@@ -108,7 +105,6 @@
           width={400}
           height={330}
           bind:phase
-          {seconds}
         />
         <div class="mt-4 flex flex-wrap items-end gap-3">
           <Choice
@@ -118,10 +114,14 @@
             options={m.summary.positions.map((p) => [p, catalogue.positions.get(p)?.name ?? plain(p)])}
           />
           {#if sided}
-            <div role="group" aria-label="Side" class="flex gap-1">
-              {#each ['right', 'left'] as const as s (s)}
-                <button class="press" aria-pressed={side === s} onclick={() => (side = s)}
-                  >{s === 'right' ? '◑ Right' : '◐ Left'}</button
+            <div
+              role="group"
+              aria-label={m.summary.sides === 'circling' ? 'Way round' : 'Side'}
+              class="flex gap-1"
+            >
+              {#each ['right', 'left'] as const as s, i (s)}
+                <button class="press capitalize" aria-pressed={side === s} onclick={() => (side = s)}
+                  >{m.summary.sides === 'circling' ? '' : marks[i]}{sideNames(m.summary)[i]}</button
                 >
               {/each}
             </div>
@@ -136,7 +136,7 @@
             >
               <Figure
                 figure={figures.of(figureKey(m.summary.id, position, o))}
-                mirrored={side === 'left'}
+                mirrored={side === 'left' && m.summary.second === 'mirror'}
                 label=""
                 width={116}
                 height={92}

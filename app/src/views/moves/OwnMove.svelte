@@ -204,14 +204,7 @@
       {#if preview && body && still}
         <div class="sticky top-0 z-10 bg-ground pb-2 max-lg:static">
           {#if playing}
-            <MotionFigure
-              frames={preview.frames}
-              label={preview.name}
-              width={520}
-              height={330}
-              bind:phase
-              seconds={preview.phases.map((p) => (p.breath === 'in' ? 4 : p.breath === 'out' ? 5 : 3))}
-            />
+            <MotionFigure frames={preview.frames} label={preview.name} width={520} height={330} bind:phase />
           {:else}
             <DragFigure
               figure={still}
