@@ -96,6 +96,25 @@ public class CatalogueThatShips
     }
 
     [Fact]
+    public void Who_sits_or_stands_leans_only_when_asked_to()
+    {
+        // Hands that have to reach something are no reason to tip the pelvis; by eye, no source.
+        const double most = 15;
+        var leaning = from move in Catalogue.Moves
+                      from form in Catalogue.Forms(move)
+                      where form.Option == MoveForm.BaseOption && form.Position.Family is Family.Seated or Family.Standing
+                      from i in Enumerable.Range(0, form.Phases.Length)
+                      from axis in new[] { Axis.PelvisPitch, Axis.PelvisLean }
+                      let phase = form.Phases[i].Phase
+                      let asked = new[] { phase.Change }.Concat(phase.At.Where(at => at.Key == form.Position.Id).Select(at => at.Value))
+                      where !asked.Any(c => c.Angles.ContainsKey(axis) || c.Near.ContainsKey(axis))
+                      let degrees = form.Phases[i].Shape.Angles[axis] - form.StartOf(i).Angles[axis]
+                      where Math.Abs(degrees) > most
+                      select $"{move.Id} in {form.Position.Id}, phase {i + 1}: {axis} {degrees:0}";
+        Assert.False(leaning.Any(), string.Join(Environment.NewLine, leaning));
+    }
+
+    [Fact]
     public void No_two_moves_are_the_same_shapes()
     {
         // Breathing and noticing differ in what is attended to, not in shape.
