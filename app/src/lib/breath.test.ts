@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { breathLabel } from './breath';
+import { breathLabel, cueOn } from './breath';
 
 describe('what stands over a cue', () => {
   test.each([
@@ -11,5 +11,19 @@ describe('what stands over a cue', () => {
     ['stay', { exhaleThrough: 'mouth' }, ''],
   ] as const)('%s with %o: %s', (breath, conventions, label) => {
     expect(breathLabel(breath, conventions)).toBe(label);
+  });
+});
+
+describe('what is said on a breath', () => {
+  const phases = ['in Roll', 'in up', 'out over', 'out and down', 'in Later'].map((p) => {
+    const [breath, ...cue] = p.split(' ');
+    return { breath: breath!, cue: cue.join(' ') };
+  });
+  test.each([
+    ['in', 'Roll, up'],
+    ['out', 'over, and down'],
+    ['stay', undefined],
+  ])('%s: %s', (breath, said) => {
+    expect(cueOn(phases, breath)).toBe(said);
   });
 });

@@ -2,7 +2,7 @@
   import Lock from '@lucide/svelte/icons/lock';
   import Figure from '../figures/Figure.svelte';
   import { figureKey, figures } from '../figures/figures.svelte';
-  import { breathLabel } from '../lib/breath';
+  import { breathLabel, cueOn } from '../lib/breath';
   import { catalogue } from '../lib/catalogue.svelte';
   import { chosen, type Side } from '../lib/sides';
   import { clock } from '../lib/time';
@@ -43,7 +43,7 @@
   const step = $derived(
     (unit === 'seconds' ? 15 : unit === 'beats' ? 4 : 1) * (move?.sides === 'alternating' ? 2 : 1),
   );
-  const cueOf = (breath: string) => move?.phases.find((p) => p.breath === breath)?.cue;
+  const cueOf = (breath: string) => (move ? cueOn(move.phases, breath) : undefined);
   const lone = $derived(move && !cueOf('in') && !cueOf('out') ? move.phases[0] : null);
   const key = $derived(figureKey(line.move, position, line.option ?? 'base'));
   const swaps = $derived((plan.score?.swaps ?? []).filter((s) => s.line === id && s.advice !== 'fine'));

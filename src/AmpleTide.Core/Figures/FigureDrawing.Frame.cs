@@ -43,7 +43,7 @@ public sealed partial class FigureDrawing
     private static Figure Half(MoveForm form, int phase)
     {
         var drawing = Of(form, phase);
-        if (form.Move.Drawn.CloseUp is not { } closeUp)
+        if (drawing.Shown(form.Move.Drawn.CloseUp) is not { } closeUp)
         {
             List<FigurePart> whole = [.. drawing.Scene(form), .. drawing.Still(form, phase)];
             return new(whole, AllOf(whole));
@@ -64,7 +64,10 @@ public sealed partial class FigureDrawing
         [CloseUp.Arms] = (["crown", "heart", "right.shoulder", "left.shoulder", "right.elbow", "left.elbow", "right.fingertips", "left.fingertips"], 40),
     };
 
-    private int[] Seen(IReadOnlyList<FigurePart> parts, CloseUp? closeUp) => closeUp is { } close ? Near(close) : Roomy(AllOf(parts));
+    private int[] Seen(IReadOnlyList<FigurePart> parts, CloseUp? closeUp) => Shown(closeUp) is { } close ? Near(close) : Roomy(AllOf(parts));
+
+    // Whoever bends over the floor hides what would be come close to.
+    private CloseUp? Shown(CloseUp? closeUp) => (body.Chest.Turn * new Vector(0, 0, 1)).Y < -0.5 ? null : closeUp;
 
     private int[] Near(CloseUp closeUp)
     {

@@ -78,6 +78,18 @@ public class PicturesOfMoves
     }
 
     [Fact]
+    public void Nobody_is_come_close_to_who_bends_over_the_floor()
+    {
+        var move = TestHouse.Catalogue.Move("breath-to-a-place")!;
+        int Wide(string position)
+        {
+            var box = FigureDrawing.Picture(TestHouse.Catalogue.Form(move, TestHouse.Catalogue.Position(position)!, MoveForm.BaseOption)).Box;
+            return box[2] - box[0];
+        }
+        Assert.True(Wide("folded-rest") > 1.5 * Wide("seated-cross"));
+    }
+
+    [Fact]
     public void Spread_hands_are_drawn_finger_by_finger()
     {
         int Parts(int phase) => Picture("fists-and-spread", phase).Parts.Where(p => p.Tone == Tone.Skin).Sum(p => p.Capsules.Count);

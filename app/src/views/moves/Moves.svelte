@@ -1,4 +1,5 @@
 <script lang="ts">
+  import type { Move } from '../../lib/api/client';
   import { plain } from '../../lib/words';
   import { onMount } from 'svelte';
   import { replace, router } from 'svelte-spa-router';
@@ -31,6 +32,14 @@
   const narrowed = $derived(
     Object.keys(anything).some((key) => wanted[key as keyof Wanted] !== anything[key as keyof Wanted]),
   );
+
+  /** A move is shown as it was asked for: in that position, or in one of that family. */
+  function seenIn(move: Move): string {
+    if (move.positions.includes(wanted.position)) return wanted.position;
+    return (
+      move.positions.find((p) => catalogue.positions.get(p)?.family === wanted.family) ?? move.positions[0]!
+    );
+  }
 
   onMount(() => void catalogue.load());
 
@@ -103,13 +112,7 @@
         <li class="move">
           <a href="#/moves/{move.id}" class="block rounded-2xl p-2 hover:bg-band">
             <Figure
-              figure={figures.of(
-                figureKey(
-                  move.id,
-                  move.positions.includes(wanted.position) ? wanted.position : move.positions[0]!,
-                  'base',
-                ),
-              )}
+              figure={figures.of(figureKey(move.id, seenIn(move), 'base'))}
               label=""
               width={168}
               height={132}
