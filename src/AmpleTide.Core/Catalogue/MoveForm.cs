@@ -26,6 +26,19 @@ public sealed record MoveForm(Move Move, Position Position, string Option, Phase
     /// <summary>Whether some phase is stayed in.</summary>
     public bool HasStay => FirstStay >= 0;
 
+    // A face whose owner lies on the back is come close to from above. By eye, no source.
+    private static readonly Viewpoint OverTheLying = new(58, 40);
+
+    /// <summary>From where it is seen.</summary>
+    public Viewpoint View
+    {
+        get
+        {
+            var up = (Position.Base.Skeleton().Chest.Turn * new Vector(0, 0, 1)).Y;
+            return Move.Drawn.CloseUp is not null && up > 0.7 ? OverTheLying : Move.View ?? Position.View;
+        }
+    }
+
     /// <summary>
     /// The phase (from 0) whose shape ends the <paramref name="turn"/>-th of a round. Whoever goes round the other way meets the same shapes
     /// backward in time, and both ways end a round where it began.

@@ -32,7 +32,6 @@ public sealed partial class FigureDrawing
         }
 
         static int Middle(int[] box, int axis) => (box[axis] + box[axis + 2]) / 2;
-        static int[] Both(int[] a, int[] b) => [Math.Min(a[0], b[0]), Math.Min(a[1], b[1]), Math.Max(a[2], b[2]), Math.Max(a[3], b[3])];
 
         // In a frame four wide and three high, as pictures have on cards and lines.
         static bool Larger(int[] box, int[] than) => Shrunk(box) < Shrunk(than);
@@ -64,7 +63,16 @@ public sealed partial class FigureDrawing
         [CloseUp.Arms] = (["crown", "heart", "right.shoulder", "left.shoulder", "right.elbow", "left.elbow", "right.fingertips", "left.fingertips"], 40),
     };
 
-    private int[] Seen(IReadOnlyList<FigurePart> parts, CloseUp? closeUp) => Shown(closeUp) is { } close ? Near(close) : Roomy(AllOf(parts));
+    private int[] Seen(IReadOnlyList<FigurePart> parts, CloseUp? closeUp) => Shown(closeUp) is { } close ? WithSigns(Near(close), parts) : Roomy(AllOf(parts));
+
+    // Signs are seen whole, however close.
+    private static int[] WithSigns(int[] box, IReadOnlyList<FigurePart> parts)
+    {
+        var signs = parts.Where(p => p.Tone == Tone.Mark).ToList();
+        return signs.Count == 0 ? box : Both(box, AllOf(signs));
+    }
+
+    private static int[] Both(int[] a, int[] b) => [Math.Min(a[0], b[0]), Math.Min(a[1], b[1]), Math.Max(a[2], b[2]), Math.Max(a[3], b[3])];
 
     // Whoever bends over the floor hides what would be come close to.
     private CloseUp? Shown(CloseUp? closeUp) => (body.Chest.Turn * new Vector(0, 0, 1)).Y < -0.5 ? null : closeUp;

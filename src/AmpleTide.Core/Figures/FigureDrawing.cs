@@ -62,7 +62,7 @@ public sealed partial class FigureDrawing
     }
 
     private static FigureDrawing Of(MoveForm form, int phase) =>
-        new(form.Phases[phase].Shape, form.Move.View ?? form.Position.View, null, form.Phases[phase].Phase.Look);
+        new(form.Phases[phase].Shape, form.View, null, form.Phases[phase].Phase.Look);
 
     private IEnumerable<FigurePart> Still(MoveForm form, int phase, int[]? within = null) =>
         [.. Body(within), .. Straps(form.Move.Drawn), .. SignsOf(form.Move.Drawn, form.Move, phase)];

@@ -140,7 +140,7 @@ public sealed record PreviewAnswer(string Id, string Name, IReadOnlyList<PhaseSu
     /// <summary>A move that is being written, in the first of its positions.</summary>
     public static PreviewAnswer Of(MoveForm form)
     {
-        var (move, view) = (form.Move, form.Move.View ?? form.Position.View);
+        var (move, view) = (form.Move, form.View);
         // All of the body, whatever the move comes close to: it is there to be dragged.
         var frames = FramesAnswer.Of(form with { Move = move with { Drawn = move.Drawn with { CloseUp = null } } }, view, Side.Right);
         var stage = StageAnswer.Of(form.Position, view, FigureFrames.CentreOf(form));

@@ -48,7 +48,7 @@ internal static class CatalogueEndpoints
         if (!move.In.Contains(at)) return Problems.NotFound($"{move.Name} is not taken in '{at}'.");
         var place = house.Catalogue.Position(at)!;
         var form = house.Catalogue.Form(move, place, option ?? MoveForm.BaseOption);
-        return TypedResults.Ok(FramesAnswer.Of(form, move.View ?? place.View, side == "left" ? Side.Left : Side.Right));
+        return TypedResults.Ok(FramesAnswer.Of(form, form.View, side == "left" ? Side.Left : Side.Right));
     }
 
     private static Results<Ok<PathAnswer>, ProblemHttpResult> Ways(string from, string to, House house)

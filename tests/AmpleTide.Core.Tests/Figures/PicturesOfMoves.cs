@@ -78,6 +78,21 @@ public class PicturesOfMoves
     }
 
     [Fact]
+    public void A_face_that_is_come_close_to_is_seen()
+    {
+        // Sitting, standing or lying on the back: its eyes are drawn, and within the frame.
+        var hidden = from move in TestHouse.Catalogue.Moves
+                     where move.Drawn.CloseUp is CloseUp.Face or CloseUp.Head
+                     from position in TestHouse.Catalogue.PositionsOf(move)
+                     where position.Id != "folded-rest"
+                     let picture = FigureDrawing.Picture(TestHouse.Catalogue.Form(move, position, MoveForm.BaseOption))
+                     let eyes = picture.Parts.Where(p => p.Tone == Tone.Eye).SelectMany(p => p.Capsules).ToList()
+                     where eyes.Count == 0 || !eyes.All(c => Within(picture.Box, c))
+                     select $"{move.Id} in {position.Id}";
+        Assert.Empty(hidden);
+    }
+
+    [Fact]
     public void Nobody_is_come_close_to_who_bends_over_the_floor()
     {
         var move = TestHouse.Catalogue.Move("breath-to-a-place")!;
