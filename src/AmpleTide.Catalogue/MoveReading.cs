@@ -224,7 +224,8 @@ internal sealed class MoveReading(IReadOnlyDictionary<string, Position> position
     // phase that stands for the move, or two of them.
     private static (Drawn Drawn, int Picture) ReadDrawn(Entry entry, List<Phase> phases)
     {
-        var signs = new List<(Sign, Landmark)>();
+        // Before there were other signs, attend stood by itself; moves that are kept or sent still have it so.
+        var signs = Landmarks(entry, "attend").ConvertAll(mark => (Sign.Attend, mark));
         foreach (var name in entry.Inner("signs")?.Fields() ?? [])
         {
             if (Enum.TryParse<Sign>(name, ignoreCase: true, out var sign)) signs.AddRange(Landmarks(entry.Inner("signs")!, name).Select(mark => (sign, mark)));

@@ -20,7 +20,17 @@ public class GuideToMoves
         Assert.Equal(2 * 2, forms.Length);
     }
 
+    [Fact]
+    public void A_move_written_before_there_were_other_signs_is_read_as_it_was_meant()
+    {
+        var yaml = Regex.Match(Guide, "```yaml\n(.*?)```", RegexOptions.Singleline).Groups[1].Value;
+        var before = Regex.Replace(yaml, @"signs: \{ attend: (\[.*?\]) \}", "attend: $1");
+        Assert.NotEqual(yaml, before);
+        Assert.All(CatalogueReader.ReadOwn(before, TestHouse.Catalogue), form => Assert.Equal((Sign.Attend, "right.ribs"), (form.Move.Drawn.Signs[0].Sign, form.Move.Drawn.Signs[0].At.Name)));
+    }
+
     [Theory]
+    [InlineData(typeof(Sign))]
     [InlineData(typeof(MoveKind))]
     [InlineData(typeof(Sidedness))]
     [InlineData(typeof(Breath))]
