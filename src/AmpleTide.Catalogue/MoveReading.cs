@@ -220,6 +220,8 @@ internal sealed class MoveReading(IReadOnlyDictionary<string, Position> position
         return areas;
     }
 
+    private static readonly Dictionary<string, Sign> SignsByName = Enum.GetValues<Sign>().ToDictionary(s => Entry.Hyphenated(s.ToString()));
+
     // signs: sign → landmarks; follow and strap: landmarks; stands: prop → landmark; closeUp: what the picture comes close to; picture: the
     // phase that stands for the move, or two of them.
     private static (Drawn Drawn, int Picture) ReadDrawn(Entry entry, List<Phase> phases)
@@ -228,8 +230,8 @@ internal sealed class MoveReading(IReadOnlyDictionary<string, Position> position
         var signs = Landmarks(entry, "attend").ConvertAll(mark => (Sign.Attend, mark));
         foreach (var name in entry.Inner("signs")?.Fields() ?? [])
         {
-            if (Enum.TryParse<Sign>(name, ignoreCase: true, out var sign)) signs.AddRange(Landmarks(entry.Inner("signs")!, name).Select(mark => (sign, mark)));
-            else entry.Wrong("signs", $"'{name}' is not one of {string.Join(", ", Enum.GetNames<Sign>().Select(s => s.ToLowerInvariant()))}");
+            if (SignsByName.TryGetValue(name, out var sign)) signs.AddRange(Landmarks(entry.Inner("signs")!, name).Select(mark => (sign, mark)));
+            else entry.Wrong("signs", $"'{name}' is not one of {string.Join(", ", SignsByName.Keys)}");
         }
         var stands = new Dictionary<Support, Landmark>();
         foreach (var (prop, mark) in entry.Words("stands"))

@@ -43,6 +43,8 @@ public sealed partial class FigureDrawing
         if (mark.Name == "nose") outwards += (Landmark.Find("chin")!.On(body) - Landmark.Find("crown")!.On(body)) * 0.3;
         var (at, seen) = (Project(mark.On(body)), view * outwards);
         var along = Math.Sqrt(Square(seen.X) + Square(seen.Y));
-        return new(at.X * Scale, at.Y * Scale, seen.X / along, -seen.Y / along, FacesTheEye: along < 0.6 * seen.Length && seen.Z > 0, close ? 0.7 : 1);
+        // A joint has no outside, and what points straight at the eye has no way on the picture: up, then.
+        var (outX, outY) = along < 1e-6 ? (0.0, -1.0) : (seen.X / along, -seen.Y / along);
+        return new(at.X * Scale, at.Y * Scale, outX, outY, FacesTheEye: along < 0.6 * seen.Length && seen.Z > 0, close ? 0.7 : 1);
     }
 }

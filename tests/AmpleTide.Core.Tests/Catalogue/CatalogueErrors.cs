@@ -49,6 +49,7 @@ public class CatalogueErrors
     [InlineData("cautions: [Slowly]", "cautions: [Sore neck: eyes only]", 12, "one with a colon in it stands in quotes")]
     [InlineData("cautions: [Slowly]", "caution: [Slowly]", 12, "'caution' is not a field here")]
     [InlineData("cautions: [Slowly]", "cautions: [Slowly]\n  signs: { attend: [elbow] }", 13, "there is no landmark 'elbow'")]
+    [InlineData("cautions: [Slowly]", "cautions: [Slowly]\n  signs: { 3: [crown] }", 13, "'3' is not one of attend, breath")]
     [InlineData("cautions: [Slowly]", "cautions: [Slowly]\n  signs: { glow: [crown] }", 13, "'glow' is not one of attend, breath")]
     [InlineData("cautions: [Slowly]", "cautions: [Slowly]\n  picture: [1, 9]", 13, "is not one of the phases, or two of them")]
     [InlineData("cautions: [Slowly]", "cautions: [Slowly]\n  picture: [1, 1, 1]", 13, "is not one of the phases, or two of them")]

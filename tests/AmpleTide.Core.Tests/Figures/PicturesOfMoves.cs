@@ -200,6 +200,22 @@ public class PicturesOfMoves
         Assert.All(marks, m => Assert.InRange(m.Capsules.Max(c => Math.Max(c.X1, c.X2)) - m.Capsules.Min(c => Math.Min(c.X1, c.X2)), 60, 160));
     }
 
+    [Fact]
+    public void A_sign_at_any_place_stays_by_the_body()
+    {
+        // A joint has no outside to point out of; its sign is drawn all the same.
+        var form = Form("mountain");
+        foreach (var name in Core.Body.Landmark.Names)
+        {
+            foreach (var sign in Enum.GetValues<Sign>())
+            {
+                var drawn = form.Move.Drawn with { Signs = [(sign, Core.Body.Landmark.Find(name)!)] };
+                var box = FigureDrawing.Picture(form with { Move = form.Move with { Drawn = drawn } }, 0).Box;
+                Assert.All(box, edge => Assert.InRange(edge, -1300, 1300));
+            }
+        }
+    }
+
     private static bool Within(int[] box, Capsule c) => c.X1 >= box[0] && c.X1 <= box[2] && c.Y1 >= box[1] && c.Y1 <= box[3];
 
     private static List<FigurePart> Marks(Figure figure) => [.. figure.Parts.Where(p => p.Tone == Tone.Mark)];
