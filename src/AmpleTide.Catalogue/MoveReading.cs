@@ -220,10 +220,12 @@ internal sealed class MoveReading(IReadOnlyDictionary<string, Position> position
         return areas;
     }
 
+    private const int MostMoments = 4;
+
     private static readonly Dictionary<string, Sign> SignsByName = Enum.GetValues<Sign>().ToDictionary(s => Entry.Hyphenated(s.ToString()));
 
     // signs: sign → landmarks; follow and strap: landmarks; stands: prop → landmark; closeUp: what the picture comes close to; picture: the
-    // phase that stands for the move, or two of them.
+    // phase that stands for the move, or as many as it takes to tell it, at most four.
     private static (Drawn Drawn, int Picture) ReadDrawn(Entry entry, List<Phase> phases)
     {
         // Before there were other signs, attend stood by itself; moves that are kept or sent still have it so.
@@ -242,9 +244,9 @@ internal sealed class MoveReading(IReadOnlyDictionary<string, Position> position
         }
         CloseUp? closeUp = entry.Has("closeUp") ? entry.Word<CloseUp>("closeUp") : null;
         var pictured = entry.Integers("picture");
-        if (pictured.Count > 2 || pictured.Any(i => i < 1 || i > Math.Max(1, phases.Count))) entry.Wrong("picture", "is not one of the phases, or two of them");
-        int? before = pictured.Count > 1 ? pictured[0] - 1 : null;
-        var drawn = new Drawn(signs, Landmarks(entry, "follow"), Landmarks(entry, "strap"), stands, closeUp, before);
+        if (pictured.Count > MostMoments || pictured.Any(i => i < 1 || i > Math.Max(1, phases.Count))) entry.Wrong("picture", $"is not one of the phases, or up to {MostMoments} of them");
+        var earlier = pictured.SkipLast(1).Select(i => i - 1).ToList();
+        var drawn = new Drawn(signs, Landmarks(entry, "follow"), Landmarks(entry, "strap"), stands, closeUp, earlier);
         return (drawn, pictured.Count > 0 ? pictured[^1] - 1 : PictureOf(phases));
 
         static List<Landmark> Landmarks(Entry entry, string field)

@@ -45,8 +45,8 @@ internal static class ShapeReading
         foreach (var word in map.Fields())
         {
             if (Contacts.Marks(word).Count == 0) map.Wrong(word, "no part of the body rests by that name");
-            else if (map.Text(word) is var support && support != "none" && Support.Find(support) is null)
-                map.Wrong(word, $"'{support}' is not one of none, {string.Join(", ", Support.Names)}");
+            else if (map.Text(word) is var support && support is not ("none" or "stay") && Support.Find(support) is null)
+                map.Wrong(word, $"'{support}' is not one of none, stay, {string.Join(", ", Support.Names)}");
             else contacts[word] = support;
         }
         return contacts;

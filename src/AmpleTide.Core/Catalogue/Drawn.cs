@@ -8,13 +8,13 @@ namespace AmpleTide.Core.Catalogue;
 /// <param name="Strap">The landmarks a strap runs along.</param>
 /// <param name="Stands">Props that bear nothing, each under the pictured place of a landmark.</param>
 /// <param name="CloseUp">What the picture comes close to, or null for all of the body.</param>
-/// <param name="Before">The phase (from 0) that is drawn before the pictured one, where one moment does not tell the move, or null.</param>
+/// <param name="Earlier">The phases (from 0) that are drawn before the pictured one, in this order, where one moment does not tell the move.</param>
 public sealed record Drawn(
     IReadOnlyList<(Sign Sign, Landmark At)> Signs, IReadOnlyList<Landmark> Follow, IReadOnlyList<Landmark> Strap,
-    IReadOnlyDictionary<Support, Landmark> Stands, CloseUp? CloseUp, int? Before)
+    IReadOnlyDictionary<Support, Landmark> Stands, CloseUp? CloseUp, IReadOnlyList<int> Earlier)
 {
     /// <summary>Nothing but the body and what it rests on.</summary>
-    public static readonly Drawn Nothing = new([], [], [], new Dictionary<Support, Landmark>(), null, null);
+    public static readonly Drawn Nothing = new([], [], [], new Dictionary<Support, Landmark>(), null, []);
 
     /// <summary>Right and left swapped.</summary>
     public Drawn Mirror() => this with
@@ -32,8 +32,11 @@ public enum Sign
     /// <summary>The attention rests there: a dotted ring.</summary>
     Attend,
 
-    /// <summary>Breath comes and goes there: a stream, the way the phase breathes; heads in a row for sips.</summary>
+    /// <summary>Breath comes and goes there: a stream, the way the phase breathes.</summary>
     Breath,
+
+    /// <summary>The same, but the breath comes in by sips: a head for each.</summary>
+    Sips,
 
     /// <summary>A sound comes from there: notes.</summary>
     Sound,
@@ -65,6 +68,12 @@ public enum CloseUp
 
     /// <summary>Head, arms and hands.</summary>
     Arms,
+
+    /// <summary>Forearms and hands.</summary>
+    Hands,
+
+    /// <summary>Shins and feet.</summary>
+    Feet,
 }
 
 /// <summary>What face and hands do at the end of a phase.</summary>
@@ -109,4 +118,7 @@ public enum Hands
 
     /// <summary>Fists.</summary>
     Fists,
+
+    /// <summary>Fingers hooked, the knuckles straight.</summary>
+    Hooked,
 }

@@ -35,7 +35,7 @@ public sealed record MoveForm(Move Move, Position Position, string Option, Phase
         get
         {
             var up = (Position.Base.Skeleton().Chest.Turn * new Vector(0, 0, 1)).Y;
-            return Move.Drawn.CloseUp is not null && up > 0.7 ? OverTheLying : Move.View ?? Position.View;
+            return Move.Drawn.CloseUp is CloseUp.Face or CloseUp.Head or CloseUp.Arms && up > 0.7 ? OverTheLying : Move.View ?? Position.View;
         }
     }
 
@@ -141,7 +141,7 @@ public static class Shaping
                 near[axis] = degrees;
                 named.Remove(axis);
             }
-            // An arm that is moved by name lets go of what it rested on; the words below may take hold anew.
+            // An arm that is moved by name lets go of what it rested on; the words below may keep it there or take hold anew.
             var moved = change.Angles.Keys.Concat(change.Near.Keys).Where(IsArm).Select(Axes.SideOf).ToHashSet();
             var contacts = Contacts.Where(c => !moved.Contains(ArmOf(c.Mark))).ToList();
             var touches = Touches.Where(t => !moved.Contains(ArmOf(t.Mark))).ToList();
@@ -149,7 +149,8 @@ public static class Shaping
             {
                 var marks = Body.Contacts.Marks(word);
                 contacts.RemoveAll(c => marks.Contains(c.Mark));
-                if (support != "none") contacts.AddRange(marks.Select(m => new Contact(m, Support.Find(support)!)));
+                if (support == "stay") contacts.AddRange(Contacts.Where(c => marks.Contains(c.Mark)));
+                else if (support != "none") contacts.AddRange(marks.Select(m => new Contact(m, Support.Find(support)!)));
             }
             foreach (var (mark, on) in change.Touches)
             {

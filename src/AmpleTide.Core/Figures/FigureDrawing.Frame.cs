@@ -6,29 +6,41 @@ namespace AmpleTide.Core.Figures;
 // How much of a drawing is seen: all of it, or close up where what matters is small.
 public sealed partial class FigureDrawing
 {
-    // Two moments with an arrow between them: side by side on one floor or one below the other, whichever leaves them larger.
-    private static Figure TwoMoments(MoveForm form, int first, int second)
+    // Moments with an arrow from each to the next: side by side on one floor or one below the other, whichever leaves them larger.
+    private static Figure Moments(MoveForm form, IReadOnlyList<int> phases)
     {
-        const int apart = 190, below = 130, besideArrow = 35, belowArrow = 15;
-        var (before, after) = (Half(form, first), Half(form, second));
-        var beside = after.Moved(before.Box[2] + apart - after.Box[0], 0);
-        var under = after.Moved(Middle(before.Box, 0) - Middle(after.Box, 0), before.Box[3] + below - after.Box[1]);
+        var moments = phases.Select(phase => Half(form, phase)).ToList();
+        var beside = InTurn(moments, Beside);
         // A bust goes on below its frame.
-        var onOneFloor = form.Move.Drawn.CloseUp is not null || Larger(Both(before.Box, beside.Box), Both(before.Box, under.Box));
-        return onOneFloor ? Joined(beside, Across) : Joined(under, Down);
+        if (form.Move.Drawn.CloseUp is CloseUp.Face or CloseUp.Head or CloseUp.Arms) return beside;
+        var under = InTurn(moments, Under);
+        return Larger(beside.Box, under.Box) ? beside : under;
 
-        Figure Joined(Figure then, Func<int[], FigurePart> arrow) => new([.. before.Parts, .. then.Parts, arrow(then.Box)], Both(before.Box, then.Box));
-
-        FigurePart Across(int[] then)
+        static Figure InTurn(List<Figure> moments, Func<Figure, Figure, (Figure Then, FigurePart Arrow)> next)
         {
-            var down = Middle(Both(before.Box, then), 1);
-            return Arrow.Straight((before.Box[2] + besideArrow, down), (then[0] - besideArrow, down));
+            var (last, all) = (moments[0], moments[0]);
+            foreach (var moment in moments.Skip(1))
+            {
+                var (then, arrow) = next(last, moment);
+                (last, all) = (then, new([.. all.Parts, .. then.Parts, arrow], Both(all.Box, then.Box)));
+            }
+            return all;
         }
 
-        FigurePart Down(int[] then)
+        static (Figure, FigurePart) Beside(Figure before, Figure after)
         {
-            var across = Middle(Both(before.Box, then), 0);
-            return Arrow.Straight((across, before.Box[3] + belowArrow), (across, then[1] - belowArrow));
+            const int apart = 190, room = 35;
+            var then = after.Moved(before.Box[2] + apart - after.Box[0], 0);
+            var down = Middle(Both(before.Box, then.Box), 1);
+            return (then, Arrow.Straight((before.Box[2] + room, down), (then.Box[0] - room, down)));
+        }
+
+        static (Figure, FigurePart) Under(Figure before, Figure after)
+        {
+            const int apart = 130, room = 15;
+            var then = after.Moved(Middle(before.Box, 0) - Middle(after.Box, 0), before.Box[3] + apart - after.Box[1]);
+            var across = Middle(Both(before.Box, then.Box), 0);
+            return (then, Arrow.Straight((across, before.Box[3] + room), (across, then.Box[1] - room)));
         }
 
         static int Middle(int[] box, int axis) => (box[axis] + box[axis + 2]) / 2;
@@ -48,7 +60,9 @@ public sealed partial class FigureDrawing
             return new(whole, AllOf(whole));
         }
         var seen = drawing.Near(closeUp);
-        List<FigurePart> bust = [.. drawing.Still(form, phase, seen)];
+        List<FigurePart> bust = [.. drawing.Still(form, phase, closeUp)];
+        if (closeUp == CloseUp.Hands) return new(bust, seen);
+        if (closeUp == CloseUp.Feet) return new([drawing.Mat(seen), .. bust], seen);
         var all = AllOf(bust);
         return new(bust, [all[0], seen[1], all[2], seen[3]]);
     }
@@ -61,6 +75,8 @@ public sealed partial class FigureDrawing
         [CloseUp.Face] = (["crown", "chin", "breastbone"], 70),
         [CloseUp.Head] = (["crown", "chin", "heart", "right.shoulder", "left.shoulder"], 50),
         [CloseUp.Arms] = (["crown", "heart", "right.shoulder", "left.shoulder", "right.elbow", "left.elbow", "right.fingertips", "left.fingertips"], 40),
+        [CloseUp.Hands] = (["right.wrist", "left.wrist", "right.fingertips", "left.fingertips"], 40),
+        [CloseUp.Feet] = (["right.knee", "left.knee", "right.heel", "left.heel", "right.toe-tip", "left.toe-tip"], 45),
     };
 
     private int[] Seen(IReadOnlyList<FigurePart> parts, CloseUp? closeUp) => Shown(closeUp) is { } close ? WithSigns(Near(close), parts) : Roomy(AllOf(parts));
@@ -75,7 +91,7 @@ public sealed partial class FigureDrawing
     private static int[] Both(int[] a, int[] b) => [Math.Min(a[0], b[0]), Math.Min(a[1], b[1]), Math.Max(a[2], b[2]), Math.Max(a[3], b[3])];
 
     // Whoever bends over the floor hides what would be come close to.
-    private CloseUp? Shown(CloseUp? closeUp) => (body.Chest.Turn * new Vector(0, 0, 1)).Y < -0.5 ? null : closeUp;
+    private CloseUp? Shown(CloseUp? closeUp) => closeUp is CloseUp.Face or CloseUp.Head or CloseUp.Arms && (body.Chest.Turn * new Vector(0, 0, 1)).Y < -0.5 ? null : closeUp;
 
     private int[] Near(CloseUp closeUp)
     {

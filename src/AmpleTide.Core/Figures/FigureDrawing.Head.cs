@@ -90,6 +90,12 @@ public sealed partial class FigureDrawing
                select CapsuleOf(hand.At(0, -0.046, finger * 0.009), 0.0085, hand.At(0, -0.098 + (Math.Abs(finger) * 0.007), finger * 0.026), 0.006),
             CapsuleOf(hand.At(0, -0.022, 0.012), 0.010, hand.At(-outward * 0.006, -0.044, 0.056), 0.007),
         ],
+        Hands.Hooked =>
+        [
+            CapsuleOf(hand.At(0, -0.040, 0.002), 0.0175, hand.At(-outward * 0.002, -0.074, 0), 0.0125),
+            CapsuleOf(hand.At(-outward * 0.002, -0.074, 0), 0.0115, hand.At(-outward * 0.030, -0.066, 0), 0.009),
+            CapsuleOf(hand.At(0, -0.015, 0.006), 0.010, hand.At(-outward * 0.006, -0.052, 0.022), 0.007),
+        ],
         Hands.Fists => [CapsuleOf(hand.At(0, -0.034, 0.010), 0.024, hand.At(0, -0.046, -0.004), 0.024)],
         _ => [CapsuleOf(hand.At(0, -0.040, 0.002), 0.0175, hand.At(-outward * 0.004, -0.092, 0), 0.009), CapsuleOf(hand.At(0, -0.015, 0.006), 0.010, hand.At(-outward * 0.006, -0.052, 0.022), 0.007)],
     };

@@ -6,7 +6,7 @@ namespace AmpleTide.Core.Figures;
 // Arms, legs and trunk.
 public sealed partial class FigureDrawing
 {
-    private const int RightArm = 1, RightLeg = 2, LeftLeg = 9;
+    private const int RightArm = 1, RightLeg = 2;
 
     private IEnumerable<BodyPart> Limbs()
     {
@@ -14,12 +14,12 @@ public sealed partial class FigureDrawing
         {
             var (arm, leg) = (RightArm + offset, RightLeg + offset);
             Frame Of(Segment right) => body[right + offset];
-            yield return Part(arm, tone, Of(Segment.RightUpperArm).Origin, 0.029, Of(Segment.RightForearm).Origin, 0.023);
-            yield return Part(arm, tone, Of(Segment.RightForearm).Origin, 0.023, Of(Segment.RightHand).Origin, 0.0165);
-            yield return HandPart(arm + 100, Of(Segment.RightHand), offset == 0 ? -1 : 1);
-            yield return Part(leg, tone, Of(Segment.RightThigh).Origin, 0.050, Of(Segment.RightShank).Origin, 0.036);
-            yield return Part(leg, tone, Of(Segment.RightShank).Origin, 0.036, Of(Segment.RightFoot).Origin, 0.022);
-            yield return FootPart(leg, tone, Of(Segment.RightFoot), Of(Segment.RightToes));
+            yield return Part(arm, tone, Of(Segment.RightUpperArm).Origin, 0.029, Of(Segment.RightForearm).Origin, 0.023) with { Piece = Piece.UpperArm };
+            yield return Part(arm, tone, Of(Segment.RightForearm).Origin, 0.023, Of(Segment.RightHand).Origin, 0.0165) with { Piece = Piece.LowerArm };
+            yield return HandPart(arm + 100, Of(Segment.RightHand), offset == 0 ? -1 : 1) with { Piece = Piece.LowerArm };
+            yield return Part(leg, tone, Of(Segment.RightThigh).Origin, 0.050, Of(Segment.RightShank).Origin, 0.036) with { Piece = Piece.Thigh };
+            yield return Part(leg, tone, Of(Segment.RightShank).Origin, 0.036, Of(Segment.RightFoot).Origin, 0.022) with { Piece = Piece.LowerLeg };
+            yield return FootPart(leg, tone, Of(Segment.RightFoot), Of(Segment.RightToes)) with { Piece = Piece.LowerLeg };
         }
     }
 

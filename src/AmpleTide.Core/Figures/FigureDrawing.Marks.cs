@@ -16,11 +16,13 @@ public sealed partial class FigureDrawing
 
     private IEnumerable<FigurePart> SignsOf(Drawn drawn, Move move, int phase) => drawn.Signs.SelectMany(s =>
     {
-        var place = PlaceOf(s.Sign == Sign.Breath ? Breathing(s.At) : s.At, close: drawn.CloseUp is not null);
+        var place = PlaceOf(s.Sign is Sign.Breath or Sign.Sips ? Breathing(s.At) : s.At, close: drawn.CloseUp is not null);
         return s.Sign switch
         {
             Sign.Attend => SignDrawing.Dotted(place),
-            Sign.Breath => SignDrawing.Stream(place, move.Phases[phase].Breath, SipsUpTo(move, phase)),
+            Sign.Breath => SignDrawing.Stream(place, move.Phases[phase].Breath),
+            Sign.Sips when move.Phases[phase].Breath == Breath.In => SignDrawing.Sips(place, SipsUpTo(move, phase)),
+            Sign.Sips => SignDrawing.Stream(place, move.Phases[phase].Breath),
             Sign.Sound => SignDrawing.Notes(place),
             Sign.Shake => SignDrawing.Bows(place),
             Sign.Circle => [SignDrawing.Ring(place)],

@@ -1,12 +1,17 @@
+using AmpleTide.Core.Catalogue;
+
 namespace AmpleTide.Core.Figures;
 
 // Which part is drawn after which: far ones first, limbs whole.
 public sealed partial class FigureDrawing
 {
-    // All of it, or the limbs whose middle is within a box only.
-    private IEnumerable<FigurePart> Body(int[]? within = null)
+    // All of it, or the bust, the hands or the feet that are come close to: what lies out of the frame would reach into a neighbour.
+    private IEnumerable<FigurePart> Body(CloseUp? closeUp = null)
     {
-        var parts = Limbs().Where(p => within is null || p.IsWithin(within)).Append(HeadPart()).Append(NeckPart()).ToList();
+        if (closeUp is CloseUp.Hands or CloseUp.Feet)
+            return Merge(Gathered([.. Limbs().Where(p => p.Piece == (closeUp == CloseUp.Hands ? Piece.LowerArm : Piece.LowerLeg)).OrderBy(p => p.Near)]));
+        var box = closeUp is { } close ? Near(close) : null;
+        var parts = Limbs().Where(p => box is null || (p.Piece is Piece.UpperArm or Piece.LowerArm && p.IsWithin(box))).Append(HeadPart()).Append(NeckPart()).ToList();
         var behind = parts.Where(p => !InFrontOfTrunk(p)).OrderBy(p => p.Near);
         var before = parts.Where(InFrontOfTrunk).OrderBy(p => p.Near);
         return Merge(Gathered([.. behind, TrunkPart(), .. before]));
@@ -54,10 +59,21 @@ public sealed partial class FigureDrawing
         }
     }
 
+    private enum Piece
+    {
+        Trunk,
+        UpperArm,
+        LowerArm,
+        Thigh,
+        LowerLeg,
+    }
+
     private sealed record BodyPart(int Limb, Tone Tone, double X, double Y, double Near)
     {
+        public Piece Piece { get; init; }
+
         public bool IsWithin(int[] box) =>
-            Limb is not (RightLeg or LeftLeg) && X * Scale >= box[0] && X * Scale <= box[2] && Y * Scale >= box[1] && Y * Scale <= box[3];
+            X * Scale >= box[0] && X * Scale <= box[2] && Y * Scale >= box[1] && Y * Scale <= box[3];
 
         public IReadOnlyList<Capsule> Capsules { get; init; } = [];
 

@@ -44,10 +44,10 @@ public sealed partial class FigureDrawing
         return new(parts, AllOf(parts));
     }
 
-    /// <summary>The picture of a move: its pictured phase, with the one before it beside it where one moment does not tell the move.</summary>
+    /// <summary>The picture of a move: its pictured phase, after others where one moment does not tell the move.</summary>
     /// <param name="form">The move as it is taken.</param>
     public static Figure Picture(MoveForm form) =>
-        form.Move.Drawn.Before is { } before ? TwoMoments(form, before, form.Move.Picture) : Picture(form, form.Move.Picture);
+        form.Move.Drawn.Earlier is { Count: > 0 } earlier ? Moments(form, [.. earlier, form.Move.Picture]) : Picture(form, form.Move.Picture);
 
     /// <summary>
     /// The picture of a phase of a move: its end, with what stands by, arrows for what moves and signs for what no shape shows.
@@ -64,8 +64,8 @@ public sealed partial class FigureDrawing
     private static FigureDrawing Of(MoveForm form, int phase) =>
         new(form.Phases[phase].Shape, form.View, null, form.Phases[phase].Phase.Look);
 
-    private IEnumerable<FigurePart> Still(MoveForm form, int phase, int[]? within = null) =>
-        [.. Body(within), .. Straps(form.Move.Drawn), .. SignsOf(form.Move.Drawn, form.Move, phase)];
+    private IEnumerable<FigurePart> Still(MoveForm form, int phase, CloseUp? closeUp = null) =>
+        [.. Body(closeUp), .. Straps(form.Move.Drawn), .. SignsOf(form.Move.Drawn, form.Move, phase)];
 
     /// <summary>One moment of a move in motion.</summary>
     /// <param name="form">The move as it is taken.</param>
@@ -104,9 +104,16 @@ public sealed partial class FigureDrawing
 
     private static double Square(double x) => x * x;
 
-    private FigurePart Mat()
+    private bool IsWithin(int[]? box, Vector point)
     {
-        var points = shape.Contacts.Select(c => c.Mark.On(body)).ToList();
+        if (box is null) return true;
+        var (x, y, _) = Project(point);
+        return Whole(x) >= box[0] && Whole(x) <= box[2] && Whole(y) >= box[1] && Whole(y) <= box[3];
+    }
+
+    private FigurePart Mat(int[]? within = null)
+    {
+        var points = shape.Contacts.Select(c => c.Mark.On(body)).Where(p => IsWithin(within, p)).ToList();
         const double margin = 0.10;
         var (left, right) = (points.Min(p => p.X) - margin, points.Max(p => p.X) + margin);
         var (back, front) = (points.Min(p => p.Z) - margin, points.Max(p => p.Z) + margin);

@@ -13,9 +13,6 @@ internal static class MotionArrows
     // get, and how far beside the body it runs.
     private const double LeastTravel = 8, Shortest = 100, Longest = 250, Beside = 34;
 
-    // A hold is told by its shape alone when its parts travel less or farther than this.
-    private const double LeastOfHold = 30, MostOfHold = 190;
-
     // A partner that travels this share of the way goes along.
     private const double GoesAlong = 0.6;
 
@@ -34,7 +31,7 @@ internal static class MotionArrows
 
     // Two moments of a circle do not say that it is one; the arrow does. How wide it is drawn, how far it opens towards the body, how
     // flat it is where it is seen along its level, and how far before a face it stands.
-    private const double NarrowestCircle = 66, WidestCircle = 115, Gap = 0.8, Flat = 0.42, BeforeTheFace = 80;
+    private const double NarrowestCircle = 66, NarrowestOfHand = 42, WidestCircle = 115, Gap = 0.8, Flat = 0.42, BeforeTheFace = 80;
 
     /// <summary>The arrows of a phase's picture.</summary>
     /// <param name="form">The move as it is taken.</param>
@@ -43,6 +40,8 @@ internal static class MotionArrows
     public static IEnumerable<FigurePart> Into(MoveForm form, int phase, Func<Vector, (double X, double Y, double Near)> project)
     {
         if (form.Move.Kind is not (MoveKind.Flow or MoveKind.Rhythm or MoveKind.Hold)) return [];
+        // A hold is told by its shape, unless its author says what goes where.
+        if (form.Move.Kind == MoveKind.Hold && form.Move.Drawn.Follow.Count == 0) return [];
         // What is shaken or tapped goes no way, and a ring says more than a piece of it.
         if (form.Move.Drawn.Signs.Any(s => s.Sign is Sign.Shake or Sign.Tap or Sign.Circle)) return [];
         var backwards = Before(form, phase).Select(s => s.Skeleton()).ToList();
@@ -53,7 +52,6 @@ internal static class MotionArrows
         var trails = Tracked.Select(t => Trail.Of(t, backwards, project)).ToList();
         var farthest = trails.MaxBy(t => t.Travel * (t.Mark.Name.EndsWith("hip", StringComparison.Ordinal) ? HipsFirst : 1))!;
         if (farthest.Travel < LeastTravel) return [];
-        if (form.Move.Kind == MoveKind.Hold && farthest.Travel is < LeastOfHold or > MostOfHold) return [];
         return trails
             .Where(t => t == farthest || (t.Mark.Name == Contacts.MirrorName(farthest.Mark.Name) && t.Travel > GoesAlong * farthest.Travel))
             .Select(Drawn);
@@ -104,7 +102,7 @@ internal static class MotionArrows
             var (broad, tall, off) = Mark.Name == "nose" ? (Flat, 1.0, BeforeTheFace) : Mark.Segment is Segment.Head ? (1.0, Flat, 0.0) : (1.0, 1.0, 0.0);
             var (left, right, top, bottom) = (Points.Min(p => p.X), Points.Max(p => p.X), Points.Min(p => p.Y), Points.Max(p => p.Y));
             var (x, y) = (((left + right) / 2) + (off * Outwards.X), ((top + bottom) / 2) + (off * Outwards.Y));
-            var radius = Math.Clamp(Travel / 2, NarrowestCircle, WidestCircle);
+            var radius = Math.Clamp(Travel / 2, Mark.Segment is Segment.RightHand or Segment.LeftHand ? NarrowestOfHand : NarrowestCircle, WidestCircle);
             var open = Mark.Segment is Segment.Head ? Math.PI / 2 : Math.Atan2(-Outwards.Y, -Outwards.X);
             var ring = Enumerable.Range(0, steps + 1).Select(i =>
             {

@@ -31,17 +31,24 @@ internal static class SignDrawing
     }
 
     /// <summary>A stream of air: towards the body on the in-breath, away from it on the out-breath, both ways when breath only comes and goes.</summary>
-    public static IEnumerable<FigurePart> Stream(SignPlace place, Breath breath, int sips)
+    public static IEnumerable<FigurePart> Stream(SignPlace place, Breath breath)
     {
-        const double near = 26, far = 150, apart = 26, sip = 44;
-        if (breath == Breath.In && sips > 1)
-            return Enumerable.Range(0, sips).Select(i => new FigurePart(Tone.Mark, [], [Arrow.Head([place.Off(near + (i * sip)), place.Off(far + (i * sip))])]));
+        const double apart = 26;
         return breath switch
         {
-            Breath.In => [Wave(place, far, near, 0)],
-            Breath.Out => [Wave(place, near, far, 0)],
-            _ => [Wave(place, far, near, -apart), Wave(place, near, far, apart)],
+            Breath.In => [Wave(place, FarOfBreath, NearOfBreath, 0)],
+            Breath.Out => [Wave(place, NearOfBreath, FarOfBreath, 0)],
+            _ => [Wave(place, FarOfBreath, NearOfBreath, -apart), Wave(place, NearOfBreath, FarOfBreath, apart)],
         };
+    }
+
+    private const double NearOfBreath = 26, FarOfBreath = 150;
+
+    /// <summary>Heads of arrows in a row: so many sips of breath have come in.</summary>
+    public static IEnumerable<FigurePart> Sips(SignPlace place, int sips)
+    {
+        const double sip = 44;
+        return Enumerable.Range(0, sips).Select(i => new FigurePart(Tone.Mark, [], [Arrow.Head([place.Off(NearOfBreath + (i * sip)), place.Off(FarOfBreath + (i * sip))])]));
     }
 
     // An arrow that waves as air does; straight where its head is.

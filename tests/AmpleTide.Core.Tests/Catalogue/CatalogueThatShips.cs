@@ -114,6 +114,26 @@ public class CatalogueThatShips
         Assert.False(leaning.Any(), string.Join(Environment.NewLine, leaning));
     }
 
+    private static readonly Axis[] Elbows = [Axis.RightElbow, Axis.LeftElbow];
+
+    [Fact]
+    public void Arms_that_bear_weight_stay_straight_unless_asked_to_bend()
+    {
+        // Whoever pushes the floor away does not sink between the shoulders; by eye, no source.
+        const double most = 25;
+        var bent = from move in Catalogue.Moves
+                   from form in Catalogue.Forms(move)
+                   where form.Option == MoveForm.BaseOption && form.Position.Id is "all-fours" or "plank" or "inverted-v"
+                   from i in Enumerable.Range(0, form.Phases.Length)
+                   from elbow in Elbows
+                   where !form.Phases.Any(p => p.Phase.Change.Angles.GetValueOrDefault(elbow) > most || p.Phase.Change.Near.ContainsKey(elbow))
+                   where form.Phases[i].Shape.Contacts.Any(c => c.Mark.Segment == (elbow == Axis.RightElbow ? Segment.RightHand : Segment.LeftHand))
+                   let degrees = form.Phases[i].Shape.Angles[elbow]
+                   where degrees > most
+                   select $"{move.Id} in {form.Position.Id}, phase {i + 1}: {elbow} {degrees:0}";
+        Assert.False(bent.Any(), string.Join(Environment.NewLine, bent));
+    }
+
     [Fact]
     public void No_two_moves_are_the_same_shapes()
     {

@@ -38,6 +38,7 @@
     ['easy', 'easy'],
     ['spread', 'spread'],
     ['fists', 'fists'],
+    ['hooked', 'hooked'],
   ] as const;
   const choices = [
     ['breath', 'Breath', breaths],
