@@ -14,9 +14,9 @@ internal sealed class OwnMoves(House house, ILogger<OwnMoves> log)
     private readonly Dictionary<string, MoveForm[]> all = [];
 
     /// <summary>Reads what is stored. A move that a newer catalogue no longer allows stays stored and is left out until it is mended.</summary>
-    public void Load(TideStore store)
+    public void Load(IReadOnlyList<OwnMove> stored)
     {
-        foreach (var row in store.Moves.AsNoTracking().OrderBy(m => m.Id))
+        foreach (var row in stored)
         {
             try
             {

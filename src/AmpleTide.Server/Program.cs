@@ -8,14 +8,19 @@ using Microsoft.EntityFrameworkCore;
 
 StartOptions options;
 House house;
+IReadOnlyList<OwnMove> ownMoves;
 try
 {
     options = StartOptions.Read(args);
-    var warm = Task.Run(StoreSetup.WarmUp);
+    // The store takes half a second to open; meanwhile the catalogue is read.
+    var stored = Task.Run(() =>
+    {
+        StoreSetup.Prepare(options.Data);
+        return StoreSetup.MovesIn(options.Data);
+    });
     var catalogue = options.Catalogue ?? Path.Combine(AppContext.BaseDirectory, "catalogue");
     house = new(CatalogueReader.ReadFolder(catalogue, ShapeCache.Open(Path.Combine(CacheFolder(), "shapes.bin"))), catalogue);
-    await warm;
-    StoreSetup.Prepare(options.Data);
+    ownMoves = await stored;
 }
 catch (Exception error) when (error is ArgumentException or CatalogueException or StoreException)
 {
@@ -64,10 +69,10 @@ api.MapVersions();
 api.MapSchema();
 api.MapFallback(() => Problems.NotFound("There is no such call."));
 
+app.Services.GetRequiredService<OwnMoves>().Load(ownMoves);
 using (var scope = app.Services.CreateScope())
 {
     var store = scope.ServiceProvider.GetRequiredService<TideStore>();
-    app.Services.GetRequiredService<OwnMoves>().Load(store);
     Bin.Empty(store, TimeProvider.System);
 }
 if (options.Demo)

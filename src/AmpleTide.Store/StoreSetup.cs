@@ -18,16 +18,6 @@ public static class StoreSetup
     public static void Use(DbContextOptionsBuilder options, string file) =>
         options.UseSqlite($"Data Source={file}").AddInterceptors(DurableWrites.Instance);
 
-    /// <summary>Makes ready what every use of a store needs first, and takes half a second. Touches no file.</summary>
-    public static void WarmUp()
-    {
-        var options = new DbContextOptionsBuilder<TideStore>();
-        Use(options, ":memory:");
-        using var store = new TideStore(options.Options);
-        store.Database.OpenConnection();
-        store.Database.GetAppliedMigrations();
-    }
-
     /// <summary>Creates the folder, checks the database, and brings it up to date.</summary>
     /// <exception cref="StoreException">It cannot be opened or written, or comes from a newer version.</exception>
     public static void Prepare(string folder)
@@ -36,9 +26,7 @@ public static class StoreSetup
         try
         {
             Directory.CreateDirectory(folder);
-            var options = new DbContextOptionsBuilder<TideStore>();
-            Use(options, file);
-            using var store = new TideStore(options.Options);
+            using var store = Open(folder);
             if (File.Exists(file))
             {
                 var newer = store.Database.GetAppliedMigrations().Except(store.Database.GetMigrations()).ToList();
@@ -56,6 +44,20 @@ public static class StoreSetup
         {
             throw new StoreException($"The data folder {folder} cannot be used: {error.Message}", error);
         }
+    }
+
+    /// <summary>The own moves in a prepared store, by id.</summary>
+    public static IReadOnlyList<OwnMove> MovesIn(string folder)
+    {
+        using var store = Open(folder);
+        return [.. store.Moves.AsNoTracking().OrderBy(m => m.Id)];
+    }
+
+    private static TideStore Open(string folder)
+    {
+        var options = new DbContextOptionsBuilder<TideStore>();
+        Use(options, FileIn(folder));
+        return new(options.Options);
     }
 
     private static string Reason(SqliteException error) => error.SqliteErrorCode switch

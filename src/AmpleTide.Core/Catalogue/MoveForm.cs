@@ -18,10 +18,12 @@ public sealed record MoveForm(Move Move, Position Position, string Option, Phase
     /// <summary>The last phase that is stayed in, or −1.</summary>
     public int LastStay { get; } = Array.FindLastIndex(Phases, p => p.Phase.IsStay);
 
-    /// <summary>The most and the least it bends each way over all phases.</summary>
-    public (Bending Least, Bending Most) Bends { get; } = (
+    private readonly Lazy<(Bending Least, Bending Most)> bends = new(() => (
         new(Phases.Min(p => p.Bending.Spine), Phases.Min(p => p.Bending.Neck), Phases.Min(p => p.Bending.Girdle)),
-        new(Phases.Max(p => p.Bending.Spine), Phases.Max(p => p.Bending.Neck), Phases.Max(p => p.Bending.Girdle)));
+        new(Phases.Max(p => p.Bending.Spine), Phases.Max(p => p.Bending.Neck), Phases.Max(p => p.Bending.Girdle))));
+
+    /// <summary>The most and the least it bends each way over all phases.</summary>
+    public (Bending Least, Bending Most) Bends => bends.Value;
 
     /// <summary>Whether some phase is stayed in.</summary>
     public bool HasStay => FirstStay >= 0;
@@ -53,33 +55,76 @@ public sealed record MoveForm(Move Move, Position Position, string Option, Phase
     public Shape StartOf(int phase) => phase == 0 ? Position.Base : Phases[phase - 1].Shape;
 }
 
-/// <summary>The placed end of a phase.</summary>
-/// <param name="Phase">As written.</param>
-/// <param name="Shape">Its end, for the right side.</param>
-/// <param name="Facts">What can be read off it.</param>
-/// <param name="MirroredFacts">The same for the left side.</param>
-/// <param name="Position">The position it is taken in.</param>
-/// <param name="Residual">How far the worst contact is off, in statures.</param>
-/// <param name="Worst">Which contact that is.</param>
-public sealed record PhaseForm(Phase Phase, Shape Shape, Facts Facts, Facts MirroredFacts, Position Position, double Residual, string Worst)
+/// <summary>
+/// The placed end of a phase. A catalogue has thousands; what can be read off one is read when it is first asked for, so that no start
+/// waits for all of them.
+/// </summary>
+/// <param name="phase">As written.</param>
+/// <param name="shape">Its end, for the right side.</param>
+/// <param name="position">The position it is taken in.</param>
+/// <param name="residual">How far the worst contact is off, in statures.</param>
+/// <param name="worst">Which contact that is.</param>
+public sealed class PhaseForm(Phase phase, Shape shape, Position position, double residual, string worst)
 {
-    private readonly Worked worked = Worked.Of(Facts, PlainOf(Position));
-    private readonly Worked mirroredWorked = Worked.Of(MirroredFacts, PlainOf(Position)?.Mirror());
-    private readonly Worked bothWorked = Worked.Of(Facts, PlainOf(Position)).And(Worked.Of(MirroredFacts, PlainOf(Position)?.Mirror()));
+    private readonly Lazy<Readings> readings = new(() => new(shape, position));
+
+    /// <summary>As written.</summary>
+    public Phase Phase { get; } = phase;
+
+    /// <summary>Its end, for the right side.</summary>
+    public Shape Shape { get; } = shape;
+
+    /// <summary>The position it is taken in.</summary>
+    public Position Position { get; } = position;
+
+    /// <summary>How far the worst contact is off, in statures.</summary>
+    public double Residual { get; } = residual;
+
+    /// <summary>Which contact that is.</summary>
+    public string Worst { get; } = worst;
+
+    /// <summary>What can be read off it, for the right side.</summary>
+    public Facts Facts => readings.Value.Facts;
 
     /// <summary>How far it bends forward and back.</summary>
-    public Bending Bending { get; } = Bending.Of(Facts);
-
-    private static Facts? PlainOf(Position position) => position.Plain ? position.Facts : null;
+    public Bending Bending => readings.Value.Bending;
 
     /// <summary>The facts of the side that is being done.</summary>
-    public Facts On(Side side) => side == Side.Left ? MirroredFacts : Facts;
+    public Facts On(Side side) => side == Side.Left ? readings.Value.MirroredFacts : Facts;
 
     /// <summary>
     /// What is worked on when that side is being done. A move without sides works on both alike: which shin happens to lie in
     /// front is not its business.
     /// </summary>
-    public Worked WorkedOn(Side side) => side switch { Side.Right => worked, Side.Left => mirroredWorked, _ => bothWorked };
+    public Worked WorkedOn(Side side) => side switch
+    {
+        Side.Right => readings.Value.Worked,
+        Side.Left => readings.Value.MirroredWorked,
+        _ => readings.Value.Worked.And(readings.Value.MirroredWorked),
+    };
+
+    private sealed class Readings
+    {
+        public Readings(Shape shape, Position position)
+        {
+            Facts = Facts.Of(shape, position.Base.Angles);
+            MirroredFacts = Facts.Mirror();
+            Bending = Bending.Of(Facts);
+            var plain = position.Plain ? position.Facts : null;
+            Worked = Worked.Of(Facts, plain);
+            MirroredWorked = Worked.Of(MirroredFacts, plain?.Mirror());
+        }
+
+        public Facts Facts { get; }
+
+        public Facts MirroredFacts { get; }
+
+        public Bending Bending { get; }
+
+        public Worked Worked { get; }
+
+        public Worked MirroredWorked { get; }
+    }
 }
 
 /// <summary>Places the phases of a move one after another, from the base shape of a position.</summary>
@@ -102,8 +147,7 @@ public static class Shaping
             var shown = chosen is null ? stance : stance.Change(InPhase(chosen, move, i, stance));
             var placed = place(shown.Task());
             stance = stance.Planted(placed.Shape);
-            var facts = Facts.Of(placed.Shape, position.Base.Angles);
-            forms.Add(new(move.Phases[i], placed.Shape, facts, facts.Mirror(), position, placed.Residual, placed.Worst));
+            forms.Add(new(move.Phases[i], placed.Shape, position, placed.Residual, placed.Worst));
         }
         return new(move, position, option, [.. forms]);
     }

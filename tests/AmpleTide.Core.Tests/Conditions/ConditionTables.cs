@@ -74,7 +74,8 @@ public class ConditionTables
         foreach (var move in Catalogue.Moves.Where(m => m.Sides == Sidedness.OneSided))
         {
             var form = Catalogue.Form(move, Catalogue.Position(move.In[0])!, MoveForm.BaseOption);
-            var mirrored = form with { Phases = [.. form.Phases.Select(p => p with { Shape = p.Shape.Mirror(), Facts = p.MirroredFacts })] };
+            var position = form.Position with { Base = form.Position.Base.Mirror() };
+            var mirrored = form with { Position = position, Phases = [.. form.Phases.Select(p => new PhaseForm(p.Phase, p.Shape.Mirror(), position, p.Residual, p.Worst))] };
             Assert.Equal(ConditionRules.For(form), ConditionRules.For(mirrored));
         }
     }
