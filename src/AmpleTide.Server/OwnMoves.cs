@@ -2,6 +2,7 @@ using AmpleTide.Catalogue;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Classes;
 using AmpleTide.Formats;
+using AmpleTide.Server.Answers;
 using AmpleTide.Store;
 using Microsoft.EntityFrameworkCore;
 
@@ -12,6 +13,13 @@ internal sealed class OwnMoves(House house, ILogger<OwnMoves> log)
 {
     private readonly Lock turn = new();
     private readonly Dictionary<string, MoveForm[]> all = [];
+    private readonly SortedDictionary<string, string> unreadable = new(StringComparer.Ordinal);
+
+    /// <summary>What is stored but cannot be read, by id, and why.</summary>
+    public IReadOnlyList<MoveToMend> ToMend()
+    {
+        lock (turn) return [.. unreadable.Select(u => new MoveToMend(u.Key, u.Value))];
+    }
 
     /// <summary>Reads what is stored. A move that a newer catalogue no longer allows stays stored and is left out until it is mended.</summary>
     public void Load(IReadOnlyList<OwnMove> stored)
@@ -24,6 +32,7 @@ internal sealed class OwnMoves(House house, ILogger<OwnMoves> log)
             }
             catch (CatalogueException problem)
             {
+                unreadable[row.Id] = problem.Problems[0].Reason.Replace($"{row.Id}: ", "", StringComparison.Ordinal);
                 log.LogWarning("The own move {Id} cannot be read any more: {Problem}", row.Id, problem.Message);
             }
         }
@@ -36,6 +45,7 @@ internal sealed class OwnMoves(House house, ILogger<OwnMoves> log)
         lock (turn)
         {
             all[forms[0].Move.Id] = forms;
+            unreadable.Remove(forms[0].Move.Id);
             house.Use([.. all.Values]);
         }
     }
@@ -89,6 +99,7 @@ internal sealed class OwnMoves(House house, ILogger<OwnMoves> log)
         lock (turn)
         {
             all.Remove(id);
+            unreadable.Remove(id);
             house.Use([.. all.Values]);
         }
     }

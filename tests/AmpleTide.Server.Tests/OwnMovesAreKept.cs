@@ -47,6 +47,30 @@ public class OwnMovesAreKept(RunningServer server) : IClassFixture<RunningServer
     }
 
     [Fact]
+    public async Task A_move_that_a_newer_catalogue_cannot_read_is_kept_named_and_mended()
+    {
+        await Send(HttpMethod.Post, "/api/moves", Yaml("old-reach"));
+        using (var store = server.Store())
+        {
+            store.Moves.Single(m => m.Id == "old-reach").Yaml = Yaml("old-reach").Replace("elbow: 10", "ellbow: 10", StringComparison.Ordinal);
+            await store.SaveChangesAsync(TestContext.Current.CancellationToken);
+        }
+        await server.Kill();
+        await server.Start();
+
+        Assert.Equal(HttpStatusCode.NotFound, (await server.Http.GetAsync("/api/moves/old-reach")).StatusCode);
+        var toMend = Assert.Single((await Json("/api/moves-to-mend")).AsArray())!;
+        Assert.Equal("old-reach", toMend["id"]!.GetValue<string>());
+        Assert.Contains("ellbow", toMend["reason"]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.Contains("ellbow", (await Json("/api/moves/old-reach/text"))["yaml"]!.GetValue<string>(), StringComparison.Ordinal);
+
+        Assert.Equal(HttpStatusCode.OK, (await Send(HttpMethod.Put, "/api/moves/old-reach", Yaml("old-reach"))).StatusCode);
+        Assert.Empty((await Json("/api/moves-to-mend")).AsArray());
+        Assert.Equal(HttpStatusCode.OK, (await server.Http.GetAsync("/api/moves/old-reach")).StatusCode);
+        await server.Send(HttpMethod.Delete, "/api/moves/old-reach");
+    }
+
+    [Fact]
     public async Task A_score_given_lately_is_given_again_until_a_move_changes()
     {
         const string plan = """{ "title": "Kept", "minutes": 1, "sections": [ { "items": [ { "id": "l1", "move": "kept-reach" } ] } ] }""";

@@ -172,3 +172,29 @@ test('a shape is made by dragging, by sliders and by fields, and every step can 
   while (await undo.isEnabled()) await undo.click();
   expect(await written()).toContain('name: A move of my own');
 });
+
+test('a move of yours that can no longer be read is named on the list, and mended from there', async ({ page, request }, info) => {
+  const id = `worn-tree-${info.workerIndex}-${process.pid}`;
+  const { yaml } = (await (await request.get('/api/moves/tree/text')).json()) as { yaml: string };
+  await request.post('/api/moves', { data: { yaml: yaml.replace('- id: tree', `- id: ${id}`).replace('name: ', 'name: Worn ') } });
+  // Only a newer catalogue makes a kept move unreadable: the two answers of a server that has one are played here.
+  await page.route('**/api/moves-to-mend', (route) => route.fulfill({ json: [{ id, reason: 'phases 1: near: there is no such axis' }] }));
+  await page.route('**/api/moves', async (route) => {
+    const moves = (await (await route.fetch()).json()) as { id: string }[];
+    await route.fulfill({ json: moves.filter((m) => m.id !== id) });
+  });
+  await page.goto('/#/moves');
+  const list = page.getByRole('region', { name: 'To mend' });
+  await expect(list).toContainText('One of your moves cannot be read any more. Nothing is lost');
+  await expect(list).toContainText('there is no such axis');
+  await list.getByRole('link', { name: `Mend ${id}` }).click();
+
+  // Its own text under its own id, not a copy.
+  await expect(page.getByRole('heading', { level: 1, name: 'Your move' })).toBeVisible();
+  await expect(page.getByLabel('Id in class files')).toHaveValue(id);
+  await page.getByLabel('Name', { exact: true }).fill('Worn tree, mended');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByText('Kept', { exact: true })).toBeVisible();
+  expect(((await (await request.get(`/api/moves/${id}`)).json()) as { summary: { name: string } }).summary.name).toBe('Worn tree, mended');
+  await request.delete(`/api/moves/${id}`);
+});

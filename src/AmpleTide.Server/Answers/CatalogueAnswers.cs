@@ -132,6 +132,9 @@ public sealed record FramesAnswer(IReadOnlyList<IReadOnlyList<Figure>> Phases, I
 /// <summary>A move as its file writes it.</summary>
 public sealed record MoveTextAnswer(string Yaml);
 
+/// <summary>A kept move that cannot be read any more: its id, and what is wrong with it first.</summary>
+public sealed record MoveToMend(string Id, string Reason);
+
 /// <summary>A move that is being written, as it would look.</summary>
 /// <param name="Bodies">The body at the end of each phase.</param>
 /// <param name="Stage">From where it is seen.</param>

@@ -13,6 +13,7 @@ internal static class OwnMoveEndpoints
 {
     public static void MapOwnMoves(this IEndpointRouteBuilder api)
     {
+        api.MapGet("/moves-to-mend", (OwnMoves own) => TypedResults.Ok(own.ToMend()));
         api.MapGet("/moves/{id}/text", Text).Produces<MoveTextAnswer>().ProducesProblem(404);
         api.MapPost("/moves/preview", Preview).Accepts<MoveTextAnswer>("application/json").Produces<PreviewAnswer>().ProducesProblem(422);
         api.MapPost("/moves", Create).Accepts<MoveTextAnswer>("application/json").Produces<MoveTextAnswer>(201).ProducesProblem(409).ProducesProblem(422);

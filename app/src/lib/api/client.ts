@@ -13,6 +13,7 @@ export type Fix = Schemas['FixAnswer'];
 export type Move = Schemas['MoveSummary'];
 export type MoveDetail = Schemas['MoveAnswer'];
 export type Preview = Schemas['PreviewAnswer'];
+export type MoveToMend = Schemas['MoveToMend'];
 export type Body = Schemas['BodyAnswer'];
 export type BodyAxis = Schemas['BodyAxisAnswer'];
 export type Stage = Schemas['StageAnswer'];

@@ -523,6 +523,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/moves-to-mend": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MoveToMend"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/moves/{id}/text": {
         parameters: {
             query?: never;
@@ -1623,6 +1658,10 @@ export interface components {
         };
         MoveTextAnswer: {
             yaml: string;
+        };
+        MoveToMend: {
+            id: string;
+            reason: string;
         };
         MovementsAnswer: {
             /** Format: int32 */

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Move } from '../../lib/api/client';
+  import { api, type Move, type MoveToMend } from '../../lib/api/client';
   import { plain } from '../../lib/words';
   import { onMount } from 'svelte';
   import { replace, router } from 'svelte-spa-router';
@@ -41,7 +41,16 @@
     );
   }
 
-  onMount(() => void catalogue.load());
+  let toMend = $state.raw<MoveToMend[]>([]);
+
+  onMount(() => {
+    void catalogue.load();
+    // Offline there is nothing to mend with.
+    api.GET('/api/moves-to-mend').then(
+      ({ data }) => (toMend = data ?? []),
+      () => {},
+    );
+  });
 
   $effect(() => {
     const query = new SvelteURLSearchParams();
@@ -91,6 +100,24 @@
     >
   </div>
 
+  {#if toMend.length}
+    <section class="mt-5 rounded-xl bg-sand px-4 py-3" aria-label="To mend">
+      <p>
+        {toMend.length === 1 ? 'One of your moves' : `${toMend.length} of your moves`} cannot be read any more.
+        Nothing is lost, but classes leave {toMend.length === 1 ? 'it' : 'them'} out until mended.
+      </p>
+      <ul class="mt-1">
+        {#each toMend as move (move.id)}
+          <li>
+            <a class="inline-flex min-h-10 items-center underline underline-offset-4" href="#/write/{move.id}"
+              >Mend {move.id}</a
+            >
+            <span class="ml-2 text-muted">{move.reason}</span>
+          </li>
+        {/each}
+      </ul>
+    </section>
+  {/if}
   {#if catalogue.trouble}
     <p role="alert" class="mt-5 flex items-center gap-4 rounded-xl bg-sand px-4 py-3">
       {catalogue.trouble}<button class="press ml-auto ring-1 ring-line" onclick={() => catalogue.load()}

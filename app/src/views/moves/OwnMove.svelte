@@ -49,7 +49,8 @@
       trouble = sentence(error);
       return;
     }
-    const own = catalogue.moves.get(id)?.own ?? false;
+    // One that cannot be read any more is nobody's in the catalogue, and still the teacher's own.
+    const own = catalogue.moves.get(id)?.own ?? true;
     stored = own ? id : null;
     move.begin(own ? data.yaml : copyOf(data.yaml));
     kept = own ? data.yaml : '';
