@@ -42,8 +42,8 @@ internal static class MotionArrows
         if (form.Move.Kind is not (MoveKind.Flow or MoveKind.Rhythm or MoveKind.Hold)) return [];
         // A hold is told by its shape, unless its author says what goes where.
         if (form.Move.Kind == MoveKind.Hold && form.Move.Drawn.Follow.Count == 0) return [];
-        // What is shaken or tapped goes no way, and a ring says more than a piece of it.
-        if (form.Move.Drawn.Signs.Any(s => s.Sign is Sign.Shake or Sign.Tap or Sign.Circle)) return [];
+        // What is shaken or tapped goes no way; a ring says more than a piece of it, and so does an author who says what is pushed where.
+        if (form.Move.Drawn.Signs.Any(s => s.Sign is Sign.Shake or Sign.Tap or Sign.Circle or Sign.Outwards or Sign.Inwards)) return [];
         var backwards = Before(form, phase).Select(s => s.Skeleton()).ToList();
         // Close to a face, what moves is the face.
         if (form.Move.Drawn.CloseUp == CloseUp.Face && form.Move.Sides != Sidedness.Circling) return [];
