@@ -27,6 +27,11 @@ test('filters narrow the list together and can be taken away together', async ({
   await page.getByRole('combobox', { name: /^Sides/ }).selectOption('Alternating');
   await expect(page.getByRole('link', { name: /^Sway the knees, lying/ })).toBeVisible();
   await expect(page.getByRole('link', { name: /^Bridge, up and down/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Show all' }).click();
+  await page.getByRole('combobox', { name: /^Props/ }).selectOption('With straps');
+  await expect(page.getByRole('link', { name: /^Long leg up with a strap/ })).toBeVisible();
+  await page.getByRole('combobox', { name: /^Effort/ }).selectOption('Moderate');
+  await expect(page.getByRole('link', { name: /^Long leg up with a strap/ })).toHaveCount(0);
   await page.getByRole('searchbox').fill('zzzz');
   await expect(page.getByText('Nothing fits all of that.')).toBeVisible();
   await page.getByRole('button', { name: 'Show all' }).click();

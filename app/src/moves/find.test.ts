@@ -12,6 +12,7 @@ const move = (id: string, name: string, more: Partial<Move> = {}) =>
     sides: 'none',
     areas: [],
     props: [],
+    helpful: [],
     notFor: [],
     effort: 2.3,
     ...more,
@@ -24,6 +25,7 @@ const finder = new MoveFinder(
       areas: ['upper-back'],
       sides: 'one-sided',
       notFor: ['knee'],
+      helpful: ['block'],
     }),
     move('rest', 'Rest folded over the knees', { traditional: 'Bālāsana', positions: ['folded-rest'] }),
     move('tilt', 'Ear to shoulder', {
@@ -34,9 +36,9 @@ const finder = new MoveFinder(
     move('plank', 'Plank', { effort: 4, props: ['mat'] }),
   ],
   new Map([
-    ['all-fours', { family: 'floor', name: 'Hands and knees' }],
+    ['all-fours', { family: 'floor', name: 'Hands and knees', props: [] }],
     ['folded-rest', { family: 'floor', name: 'Folded over the knees' }],
-    ['chair-edge', { family: 'seated', name: 'Front of the chair' }],
+    ['chair-edge', { family: 'seated', name: 'Front of the chair', props: ['chair'] }],
     ['standing', { family: 'standing', name: 'Standing' }],
   ] as unknown as [string, Position][]),
 );
@@ -69,7 +71,12 @@ describe('finding moves', () => {
     [{ area: 'neck' }, ['tilt']],
     [{ sides: 'one-sided' }, ['thread', 'tilt']],
     [{ condition: 'knee' }, ['rest', 'tilt', 'plank']],
-    [{ gentle: true, noProps: true }, ['thread', 'rest', 'tilt']],
+    [{ effort: 'light', props: 'none' }, ['thread', 'rest', 'tilt']],
+    [{ effort: 'moderate' }, ['plank']],
+    [{ props: 'chair' }, ['tilt']],
+    [{ props: 'chair', position: 'standing' }, []],
+    [{ props: 'none', position: 'chair-edge' }, []],
+    [{ props: 'block' }, ['thread']],
     [{ text: 'xyzzy' }, []],
   ])('%o', (wanted, expected) => expect(ids(wanted)).toEqual(expected));
 });

@@ -11,9 +11,9 @@ export interface Wanted {
   kind: string;
   /** Somebody with this condition can do it as it is, or smaller. */
   condition: string;
-  /** Needs nothing but what is under people already. */
-  noProps: boolean;
-  gentle: boolean;
+  /** A prop it can be done with, or `none`: it can be done without any. */
+  props: string;
+  effort: string;
 }
 
 export const anything: Wanted = {
@@ -24,12 +24,16 @@ export const anything: Wanted = {
   sides: '',
   kind: '',
   condition: '',
-  noProps: false,
-  gentle: false,
+  props: '',
+  effort: '',
 };
 
-// METs up to which a move counts as gentle, as the catalogue places sitting stretches; common practice, no source.
-const gentleEffort = 2.5;
+/** Effort in METs from and below, as the American College of Sports Medicine bands it; from memory. */
+export const efforts: Record<string, [number, number]> = {
+  'very light': [0, 2],
+  light: [2, 3],
+  moderate: [3, 6],
+};
 
 // A slip in a word of three letters, two in one of seven.
 const slipsPerLetter = 0.25;
@@ -77,8 +81,24 @@ export class MoveFinder {
       (!wanted.sides || move.sides === wanted.sides) &&
       (!wanted.kind || move.kind === wanted.kind) &&
       (!wanted.condition || !move.notFor.includes(wanted.condition)) &&
-      (!wanted.noProps || move.props.length === 0) &&
-      (!wanted.gentle || move.effort <= gentleEffort)
+      (!wanted.props || this.suits(move, wanted)) &&
+      (!wanted.effort || within(move.effort, efforts[wanted.effort]))
     );
   }
+
+  // In one of the positions that are asked for: those of a chair need the chair.
+  private suits(move: Move, wanted: Wanted): boolean {
+    return move.positions
+      .filter((p) => !wanted.position || p === wanted.position)
+      .filter((p) => !wanted.family || this.positions.get(p)?.family === wanted.family)
+      .some((p) => {
+        const needed = [...move.props, ...(this.positions.get(p)?.props ?? [])];
+        return wanted.props === 'none'
+          ? needed.length === 0
+          : [...needed, ...move.helpful].includes(wanted.props);
+      });
+  }
 }
+
+const within = (mets: number, band: [number, number] | undefined) =>
+  !band || (mets >= band[0] && mets < band[1]);

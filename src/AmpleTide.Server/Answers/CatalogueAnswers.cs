@@ -13,13 +13,13 @@ public sealed record DoseAnswer(Unit Unit, int Least, int Usual, int Most);
 /// <summary>A move in a list.</summary>
 public sealed record MoveSummary(
     string Id, string Name, string? Traditional, MoveKind Kind, IReadOnlyList<string> Positions, Sidedness Sides, Circle Circle, Second Second, string? RightNames,
-    DoseAnswer Dose, IReadOnlyList<string> Areas, IReadOnlyList<string> Options, IReadOnlyList<string> Props, double Effort,
+    DoseAnswer Dose, IReadOnlyList<string> Areas, IReadOnlyList<string> Options, IReadOnlyList<string> Props, IReadOnlyList<string> Helpful, double Effort,
     IReadOnlyList<PhaseSummary> Phases, IReadOnlyList<string> NotFor, bool OptIn, bool Own)
 {
     /// <summary>Sums a move up.</summary>
     public static MoveSummary Of(Move move, MoveCatalogue catalogue) => new(
         move.Id, move.Name, move.Traditional, move.Kind, move.In, move.Sides, move.Circle, move.Second, move.RightNames,
-        new(move.Dose.Unit, move.Dose.Least, move.Dose.Usual, move.Dose.Most), AreasOf(move, catalogue), [.. move.Options.Keys], move.Props, move.Effort,
+        new(move.Dose.Unit, move.Dose.Least, move.Dose.Usual, move.Dose.Most), AreasOf(move, catalogue), [.. move.Options.Keys], move.Props, move.Helpful, move.Effort,
         [.. move.Phases.Select(p => new PhaseSummary(p.Breath, p.Cue.Short))],
         [.. ConditionRules.For([.. catalogue.PositionsOf(move).Select(p => catalogue.Form(move, p, MoveForm.BaseOption))]).Where(c => c.Advice >= Advice.Swap).Select(c => c.Condition)],
         move.OptIn, move.Own);
@@ -61,7 +61,7 @@ public sealed record CompanionAnswer(string Move, string Name, string Position, 
 /// <summary>A move, whole; the ways are those into and out of each of its positions.</summary>
 public sealed record MoveAnswer(
     MoveSummary Summary, string TalkFirst, string TalkSecond, IReadOnlyList<PhaseAnswer> Phases, IReadOnlyList<OptionAnswer> Options,
-    IReadOnlyList<string> Cautions, IReadOnlyList<string> Helpful, IReadOnlyList<ConditionAnswer> Conditions,
+    IReadOnlyList<string> Cautions, IReadOnlyList<ConditionAnswer> Conditions,
     IReadOnlyList<CompanionAnswer> Preparations, IReadOnlyList<CompanionAnswer> Counters, IReadOnlyList<WayAnswer> WaysIn, IReadOnlyList<WayAnswer> WaysOut)
 {
     /// <summary>All of a move, phases drawn in each of its positions.</summary>
@@ -74,7 +74,7 @@ public sealed record MoveAnswer(
             forms.ToDictionary(f => f.Position.Id, f => FigureDrawing.Picture(f, i))));
         return new(
             MoveSummary.Of(move, catalogue), move.Talk.First, move.Talk.Second, [.. phases],
-            [.. move.Options.Select(o => new OptionAnswer(o.Key, o.Value.Cue))], move.Cautions, move.Helpful, ConditionsOf(forms, catalogue),
+            [.. move.Options.Select(o => new OptionAnswer(o.Key, o.Value.Cue))], move.Cautions, ConditionsOf(forms, catalogue),
             [.. house.Companions.Preparations(move).Select(CompanionAnswer.Of)], [.. house.Companions.Counters(move).Select(CompanionAnswer.Of)],
             Ways(w => move.In.Contains(w.To.Id)), Ways(w => move.Out is { } end ? w.From.Id == end : move.In.Contains(w.From.Id)));
 

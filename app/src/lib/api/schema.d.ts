@@ -1623,7 +1623,6 @@ export interface components {
             phases: components["schemas"]["PhaseAnswer"][];
             options: components["schemas"]["OptionAnswer"][];
             cautions: string[];
-            helpful: string[];
             conditions: components["schemas"]["ConditionAnswer"][];
             preparations: components["schemas"]["CompanionAnswer"][];
             counters: components["schemas"]["CompanionAnswer"][];
@@ -1649,6 +1648,7 @@ export interface components {
             areas: string[];
             options: string[];
             props: string[];
+            helpful: string[];
             /** Format: double */
             effort: number;
             phases: components["schemas"]["PhaseSummary"][];

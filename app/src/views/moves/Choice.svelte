@@ -12,7 +12,10 @@
 
 <label class="flex flex-col gap-0.5 text-[13.5px] text-muted">
   {label}
-  <select class="min-h-10 max-w-[210px] rounded-[10px] bg-sand px-3 text-[15px] text-ink" bind:value>
+  <select
+    class="min-h-10 max-w-[210px] max-md:max-w-full rounded-[10px] bg-sand px-3 text-[15px] text-ink"
+    bind:value
+  >
     <option value="">{any}</option>
     {#each options as [id, name] (id)}<option value={id}>{name}</option>{/each}
   </select>

@@ -161,11 +161,11 @@
           {#if m.summary.areas.length}<p class="mt-4 text-muted">
               Eases {m.summary.areas.map(plain).join(', ')}.
             </p>{/if}
-          {#if m.summary.props.length || m.helpful.length}
+          {#if m.summary.props.length || m.summary.helpful.length}
             <p class="mt-1 text-muted">
-              {m.summary.props.length ? `Needs ${m.summary.props.map(plain).join(', ')}. ` : ''}{m.helpful
-                .length
-                ? `Kinder with ${m.helpful.map(plain).join(' or ')}.`
+              {m.summary.props.length ? `Needs ${m.summary.props.map(plain).join(', ')}. ` : ''}{m.summary
+                .helpful.length
+                ? `Kinder with ${m.summary.helpful.map(plain).join(' or ')}.`
                 : ''}
             </p>
           {/if}

@@ -9,7 +9,7 @@
   import { catalogue } from '../../lib/catalogue.svelte';
   import Header from '../../lib/Header.svelte';
   import SearchField from '../../lib/SearchField.svelte';
-  import { anything, MoveFinder, type Wanted } from '../../moves/find';
+  import { anything, efforts, MoveFinder, type Wanted } from '../../moves/find';
   import { doseOf, families, kinds, sidedness } from '../../moves/words';
   import Choice from './Choice.svelte';
 
@@ -19,8 +19,7 @@
     const wanted: Wanted = { ...anything };
     for (const key of Object.keys(anything) as (keyof Wanted)[]) {
       const value = query.get(key);
-      if (value !== null)
-        Object.assign(wanted, { [key]: typeof anything[key] === 'boolean' ? value === '1' : value });
+      if (value !== null) wanted[key] = value;
     }
     return wanted;
   }
@@ -32,6 +31,8 @@
   const narrowed = $derived(
     Object.keys(anything).some((key) => wanted[key as keyof Wanted] !== anything[key as keyof Wanted]),
   );
+
+  const sentenceCase = (words: string) => words[0]!.toUpperCase() + words.slice(1);
 
   /** A move is shown as it was asked for: in that position, or in one of that family. */
   function seenIn(move: Move): string {
@@ -54,8 +55,7 @@
 
   $effect(() => {
     const query = new SvelteURLSearchParams();
-    for (const [key, value] of Object.entries(wanted))
-      if (value) query.set(key, value === true ? '1' : String(value));
+    for (const [key, value] of Object.entries(wanted)) if (value) query.set(key, value);
     void replace(`/moves${query.size ? `?${query}` : ''}`);
   });
 </script>
@@ -64,16 +64,18 @@
 <Header here="moves" />
 
 <main class="px-8 pb-16 max-md:px-4">
-  <div class="flex flex-wrap items-end gap-x-4 gap-y-3">
-    <div class="flex w-full items-center gap-4">
+  <div class="flex flex-wrap items-end gap-x-4 gap-y-3 max-md:grid max-md:grid-cols-2">
+    <div class="col-span-full flex w-full items-center gap-4">
       <h1 class="text-[32px]">Moves</h1>
       <a class="press ml-auto inline-flex items-center" href="#/write">Write your own</a>
     </div>
-    <SearchField
-      placeholder="A name, an area, a position"
-      label="Find a move by name, area or position"
-      bind:value={wanted.text}
-    />
+    <div class="w-full max-w-sm max-md:col-span-full">
+      <SearchField
+        placeholder="A name, an area, a position"
+        label="Find a move by name, area or position"
+        bind:value={wanted.text}
+      />
+    </div>
     <Choice label="Family" any="All families" bind:value={wanted.family} options={families} />
     <Choice
       label="Position"
@@ -92,12 +94,21 @@
       bind:value={wanted.condition}
       options={catalogue.conditions.map((c) => [c.id, c.name])}
     />
-    <label class="flex min-h-10 items-center gap-2"
-      ><input type="checkbox" class="size-5" bind:checked={wanted.gentle} />Gentle</label
-    >
-    <label class="flex min-h-10 items-center gap-2"
-      ><input type="checkbox" class="size-5" bind:checked={wanted.noProps} />No props</label
-    >
+    <Choice
+      label="Props"
+      any="Any props"
+      bind:value={wanted.props}
+      options={[
+        ['none', 'Without props'],
+        ...catalogue.props.filter((p) => !p.alwaysThere).map((p) => [p.id, `With ${p.plural}`] as const),
+      ]}
+    />
+    <Choice
+      label="Effort"
+      any="Any effort"
+      bind:value={wanted.effort}
+      options={Object.keys(efforts).map((e) => [e, sentenceCase(e)])}
+    />
   </div>
 
   {#if toMend.length}
