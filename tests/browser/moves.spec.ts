@@ -114,7 +114,7 @@ test('a catalogue move is copied, changed with the figure beside it, kept, found
   await expect(page.getByRole('group', { name: /^Tree, my way/ })).toBeVisible();
 
   const good = (await text.inputValue()).replace('my-tree', id).replace('Tree, my way', `Birch ${id}`);
-  await text.fill(good.replace('left.hip.flexion: 56', 'left.hip.flexion: 256'));
+  await text.fill(good.replace('left.hip.flexion: 64', 'left.hip.flexion: 256'));
   await expect(page.getByRole('button', { name: 'Line 13' })).toBeVisible();
   await expect(page.getByRole('button', { name: 'Keep it' })).toBeDisabled();
 
