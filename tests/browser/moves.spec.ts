@@ -203,3 +203,24 @@ test('a move of yours that can no longer be read is named on the list, and mende
   expect(((await (await request.get(`/api/moves/${id}`)).json()) as { summary: { name: string } }).summary.name).toBe('Worn tree, mended');
   await request.delete(`/api/moves/${id}`);
 });
+
+test('a move of your own has the picture its maker chooses', async ({ page }) => {
+  await page.goto('/#/write/slow-nods');
+  const picture = page.getByRole('region', { name: 'The picture' });
+  const card = picture.getByRole('img', { name: 'As on cards and lines' });
+  await expect(picture.getByRole('checkbox', { name: 'Phase 1, in' })).toBeChecked();
+  const drawn = () => card.evaluate((svg) => svg.innerHTML);
+  const both = await drawn();
+
+  await picture.getByRole('checkbox', { name: 'Phase 1, in' }).uncheck();
+  await expect.poll(drawn).not.toBe(both);
+  const one = await drawn();
+  await picture.getByRole('combobox', { name: 'Shows' }).selectOption('all of the body');
+  await picture.getByRole('slider', { name: 'Walk round it' }).fill('20');
+  await expect.poll(drawn).not.toBe(one);
+  await page.getByRole('button', { name: 'As text' }).click();
+  const text = page.getByRole('textbox', { name: "The move's text" });
+  await expect(text).toHaveValue(/picture: \[ ?2 ?\]|picture:\n +- 2/);
+  await expect(text).toHaveValue(/view: \[ ?20, 4 ?\]|view:\n +- 20\n +- 4/);
+  await expect(text).not.toHaveValue(/closeUp/);
+});

@@ -138,7 +138,9 @@ public sealed record MoveToMend(string Id, string Reason);
 /// <summary>A move that is being written, as it would look.</summary>
 /// <param name="Bodies">The body at the end of each phase.</param>
 /// <param name="Stage">From where it is seen.</param>
-public sealed record PreviewAnswer(string Id, string Name, IReadOnlyList<PhaseSummary> Phases, FramesAnswer Frames, IReadOnlyList<BodyAnswer> Bodies, StageAnswer Stage)
+/// <param name="Picture">What stands for it on cards and lines.</param>
+public sealed record PreviewAnswer(
+    string Id, string Name, IReadOnlyList<PhaseSummary> Phases, FramesAnswer Frames, IReadOnlyList<BodyAnswer> Bodies, StageAnswer Stage, Figure Picture)
 {
     /// <summary>A move that is being written, in the first of its positions.</summary>
     public static PreviewAnswer Of(MoveForm form)
@@ -148,7 +150,7 @@ public sealed record PreviewAnswer(string Id, string Name, IReadOnlyList<PhaseSu
         var frames = FramesAnswer.Of(form with { Move = move with { Drawn = move.Drawn with { CloseUp = null } } }, view, Side.Right);
         var stage = StageAnswer.Of(form.Position, view, FigureFrames.CentreOf(form));
         return new(move.Id, move.Name, [.. move.Phases.Select(p => new PhaseSummary(p.Breath, p.Cue.Long))], frames,
-            [.. form.Phases.Select(p => BodyAnswer.Of(p.Shape.Angles, p.Shape.Pelvis, stage))], stage);
+            [.. form.Phases.Select(p => BodyAnswer.Of(p.Shape.Angles, p.Shape.Pelvis, stage))], stage, FigureDrawing.Picture(form));
     }
 }
 

@@ -1752,6 +1752,7 @@ export interface components {
             frames: components["schemas"]["FramesAnswer"];
             bodies: components["schemas"]["BodyAnswer"][];
             stage: components["schemas"]["StageAnswer"];
+            picture: components["schemas"]["Figure"];
         };
         ProblemDetails: {
             type?: null | string;

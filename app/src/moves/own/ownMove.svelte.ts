@@ -5,6 +5,32 @@ type Path = readonly (string | number)[];
 
 const phaseAnew = { breath: 'stay', cue: { long: 'Stay and breathe', short: 'Stay' } };
 
+// What counts phases (from 1 in the text, from 0 here) follows them: the picture, and which phases an option is for.
+function renumber(doc: Document, to: (phase: number) => number | null) {
+  const options = doc.getIn([0, 'options']);
+  const lists = [
+    [0, 'picture'],
+    ...(isMap(options) ? options.items.map((o) => [0, 'options', String(o.key), 'phases']) : []),
+  ];
+  for (const path of lists) {
+    const value = doc.getIn(path);
+    const counted = isSeq(value) ? (value.toJSON() as number[]) : typeof value === 'number' ? [value] : [];
+    if (counted.length === 0) continue;
+    const kept = counted.map((n) => to(n - 1)).filter((n) => n !== null);
+    if (kept.length === 0) doc.deleteIn(path);
+    else
+      doc.setIn(
+        path,
+        isSeq(value)
+          ? doc.createNode(
+              kept.map((n) => n + 1),
+              { flow: true },
+            )
+          : kept[0]! + 1,
+      );
+  }
+}
+
 /**
  * A move while it is being made. The text is the truth; fields, sliders and drags are edits of it that leave the rest, comments
  * included, as it was written.
@@ -67,17 +93,23 @@ export class OwnMoveText {
     this.edit('', (doc) => {
       const phases = doc.getIn([0, 'phases']);
       if (isSeq(phases)) phases.items.splice(after + 1, 0, doc.createNode(phaseAnew));
+      renumber(doc, (phase) => (phase > after ? phase + 1 : phase));
     });
   }
 
   removePhase(phase: number) {
-    this.remove(['phases', phase]);
+    this.edit('', (doc) => {
+      doc.deleteIn([0, 'phases', phase]);
+      renumber(doc, (other) => (other === phase ? null : other > phase ? other - 1 : other));
+    });
   }
 
+  /** One up (−1) or down (1). */
   movePhase(phase: number, by: number) {
     this.edit('', (doc) => {
       const phases = doc.getIn([0, 'phases']);
       if (isSeq(phases)) phases.items.splice(phase + by, 0, ...phases.items.splice(phase, 1));
+      renumber(doc, (other) => (other === phase ? phase + by : other === phase + by ? phase : other));
     });
   }
 

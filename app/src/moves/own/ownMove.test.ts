@@ -37,6 +37,30 @@ test('phases are added, moved and removed', () => {
   expect(move.word(['phases', 0, 'breath'])).toBe('in');
 });
 
+test('what counts phases follows them when they are added, moved and removed', () => {
+  move.begin(`- id: reach
+  phases:
+    - { breath: in }
+    - { breath: stay }
+    - { breath: out }
+  options:
+    easier: { cue: "Less", phases: [2] }
+    deeper: { cue: "More" }
+  picture: [1, 3]
+`);
+  const counted = () => [move.get(['picture']), move.get(['options', 'easier', 'phases'])];
+  move.addPhase(0);
+  expect(counted()).toEqual([[1, 4], [3]]);
+  move.movePhase(2, 1);
+  expect(counted()).toEqual([[1, 3], [4]]);
+  move.removePhase(3);
+  expect(counted()).toEqual([[1, 3], undefined]);
+  move.removePhase(0);
+  expect(move.get(['picture'])).toEqual([2]);
+  move.undo();
+  expect(move.get(['picture'])).toEqual([1, 3]);
+});
+
 test('edits of one field in a row are one step back', () => {
   move.set(['name'], 'A');
   move.set(['name'], 'Ab');

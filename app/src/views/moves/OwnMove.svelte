@@ -10,6 +10,7 @@
   import DragFigure from '../../moves/own/DragFigure.svelte';
   import MoveFields from '../../moves/own/MoveFields.svelte';
   import { OwnMoveText } from '../../moves/own/ownMove.svelte';
+  import PictureFields from '../../moves/own/PictureFields.svelte';
   import PhaseFields from '../../moves/own/PhaseFields.svelte';
   import ShapeSliders from '../../moves/own/ShapeSliders.svelte';
   import TextEditor from '../../moves/own/TextEditor.svelte';
@@ -192,6 +193,7 @@
         <TextEditor bind:this={editor} {move} />
       {:else if move.readable}
         <MoveFields {move} />
+        <PictureFields {move} {preview} />
       {:else if move.text}
         <p>
           The text cannot be read as a move yet. <button class="press" onclick={() => (asText = true)}

@@ -1,0 +1,95 @@
+<script lang="ts">
+  import Figure from '../../figures/Figure.svelte';
+  import type { Preview } from '../../lib/api/client';
+  import type { OwnMoveText } from './ownMove.svelte';
+
+  const { move, preview }: { move: OwnMoveText; preview: Preview | null } = $props();
+
+  // As many moments as a card has room for.
+  const most = 4;
+
+  const closeUps = [
+    ['', 'all of the body'],
+    ['face', 'the face'],
+    ['head', 'head and shoulders'],
+    ['arms', 'head, arms and hands'],
+    ['hands', 'the hands'],
+    ['feet', 'the feet'],
+  ] as const;
+
+  const phases = $derived(preview?.phases ?? []);
+  const shown = $derived.by(() => {
+    const picture = move.get(['picture']);
+    return Array.isArray(picture) ? (picture as number[]) : typeof picture === 'number' ? [picture] : [];
+  });
+  const view = $derived((move.get(['view']) as number[] | undefined) ?? preview?.stage.view ?? [0, 8]);
+
+  function show(phase: number, on: boolean) {
+    const next = on ? [...shown, phase].sort((a, b) => a - b) : shown.filter((n) => n !== phase);
+    if (next.length) move.set(['picture'], next);
+    else move.remove(['picture']);
+  }
+
+  const close = (value: string) => (value ? move.set(['closeUp'], value) : move.remove(['closeUp']));
+  const look = (round: number, above: number) => move.set(['view'], [Math.round(round), Math.round(above)]);
+</script>
+
+<section class="mt-5" aria-label="The picture">
+  <h2 class="text-[19px]">Its picture</h2>
+  <div class="mt-2 flex flex-wrap gap-x-6 gap-y-3">
+    <div class="self-start rounded-2xl bg-sand p-2">
+      <Figure figure={preview?.picture} label="As on cards and lines" width={168} height={132} />
+    </div>
+    <div class="min-w-[220px] flex-1 space-y-3">
+      <fieldset>
+        <legend class="text-[13.5px] text-muted">Moments, up to four; none chosen shows the one that is stayed in</legend>
+        <div class="flex flex-wrap gap-x-4">
+          {#each phases as p, i (i)}
+            <label class="flex min-h-9 items-center gap-2">
+              <input
+                type="checkbox"
+                checked={shown.includes(i + 1)}
+                disabled={!shown.includes(i + 1) && shown.length >= most}
+                onchange={(e) => show(i + 1, e.currentTarget.checked)}
+              />Phase {i + 1}, {p.breath}</label
+            >
+          {/each}
+        </div>
+      </fieldset>
+      <label class="block max-w-[240px]"
+        ><span class="text-[13.5px] text-muted">Shows</span>
+        <select class="field" value={move.word(['closeUp'])} onchange={(e) => close(e.currentTarget.value)}>
+          {#each closeUps as [id, name] (id)}<option value={id}>{name}</option>{/each}
+        </select></label
+      >
+      <label class="block max-w-[240px]"
+        ><span class="flex justify-between text-[13.5px] text-muted"
+          ><span>Walk round it</span><span>{Math.round(view[0] ?? 0)}°</span></span
+        >
+        <input
+          class="w-full"
+          type="range"
+          min="-180"
+          max="180"
+          value={view[0]}
+          aria-valuetext="{Math.round(view[0] ?? 0)} degrees from the front"
+          oninput={(e) => look(e.currentTarget.valueAsNumber, view[1] ?? 8)}
+        /></label
+      >
+      <label class="block max-w-[240px]"
+        ><span class="flex justify-between text-[13.5px] text-muted"
+          ><span>Look from above</span><span>{Math.round(view[1] ?? 0)}°</span></span
+        >
+        <input
+          class="w-full"
+          type="range"
+          min="0"
+          max="60"
+          value={view[1] ?? 7}
+          aria-valuetext="{Math.round(view[1] ?? 7)} degrees from above"
+          oninput={(e) => look(view[0] ?? 0, e.currentTarget.valueAsNumber)}
+        /></label
+      >
+    </div>
+  </div>
+</section>
