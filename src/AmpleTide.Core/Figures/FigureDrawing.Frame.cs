@@ -50,7 +50,7 @@ public sealed partial class FigureDrawing
         static double Shrunk(int[] box) => Math.Max((box[2] - box[0]) / 4.0, (box[3] - box[1]) / 3.0);
     }
 
-    // Close up, a bust: what is left out would reach into the neighbour.
+    // Close up, a bust, hands or feet: what is left out would reach into the neighbour.
     private static Figure Half(MoveForm form, int phase)
     {
         var drawing = Of(form, phase);

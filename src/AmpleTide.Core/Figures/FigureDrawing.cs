@@ -57,8 +57,11 @@ public sealed partial class FigureDrawing
     public static Figure Picture(MoveForm form, int phase)
     {
         var drawing = Of(form, phase);
-        List<FigurePart> parts = [.. drawing.Scene(form), .. drawing.Still(form, phase), .. MotionArrows.Into(form, phase, drawing.Project)];
-        return new(parts, drawing.Seen(parts, form.Move.Drawn.CloseUp));
+        var closeUp = form.Move.Drawn.CloseUp;
+        // Hands and feet stand for themselves; a trunk cut off beside them would be in the way.
+        IEnumerable<FigurePart> seen = closeUp is CloseUp.Hands or CloseUp.Feet ? Half(form, phase).Parts : [.. drawing.Scene(form), .. drawing.Still(form, phase)];
+        List<FigurePart> parts = [.. seen, .. MotionArrows.Into(form, phase, drawing.Project)];
+        return new(parts, drawing.Seen(parts, closeUp));
     }
 
     private static FigureDrawing Of(MoveForm form, int phase) =>
