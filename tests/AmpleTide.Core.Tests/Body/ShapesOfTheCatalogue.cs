@@ -96,4 +96,19 @@ public class ShapesOfTheCatalogue
         foreach (var touch in shape.Touches) Assert.True((touch.Mark.On(body) - touch.On.On(body)).Length <= tolerance, touch.Mark.Name);
         foreach (var segment in Enum.GetValues<Segment>()) Assert.True(body[segment].Origin.Y > -0.02, $"{segment} lies below the floor");
     }
+
+    [Theory]
+    [InlineData("cat-cow")]
+    [InlineData("blade-slides")]
+    [InlineData("hip-circles-fours")]
+    public void Hands_that_stay_keep_their_spot_while_the_elbows_are_named(string id)
+    {
+        const double slip = 2 * Placement.MostResidual;
+        var move = TestHouse.Catalogue.Move(id)!;
+        var form = TestHouse.Catalogue.Form(move, TestHouse.Catalogue.Position(move.In[0])!, MoveForm.BaseOption);
+        var palm = Landmark.Find("right.hand")!;
+        var at = palm.On(form.Position.Base.Skeleton());
+        Assert.All(form.Phases, phase => Assert.InRange((palm.On(phase.Shape.Skeleton()) - at).Length, 0, slip));
+        Assert.Contains(form.Phases, phase => phase.Phase.Change.Contacts.Values.Contains("stay"));
+    }
 }

@@ -138,7 +138,14 @@ public class PicturesOfMoves
     {
         foreach (var form in TestHouse.Catalogue.Moves.SelectMany(TestHouse.Catalogue.Forms))
             for (var phase = 0; phase < form.Phases.Length; phase++)
-                Assert.Contains(FigureDrawing.Picture(form, phase).Parts, p => p.Tone == Tone.Hair);
+            {
+                var tones = FigureDrawing.Picture(form, phase).Parts.Select(p => p.Tone).ToHashSet();
+                // Hands and feet that are come close to stand for themselves.
+                var alone = form.Move.Drawn.CloseUp is CloseUp.Hands or CloseUp.Feet;
+                Assert.Equal(!alone, tones.Contains(Tone.Hair));
+                Assert.Equal(!alone, tones.Contains(Tone.Trunk));
+                Assert.Superset(new HashSet<Tone> { Tone.Right, Tone.Left }, tones);
+            }
     }
 
     [Fact]
