@@ -42,7 +42,9 @@
     </div>
     <div class="min-w-[220px] flex-1 space-y-3">
       <fieldset>
-        <legend class="text-[13.5px] text-muted">Moments, up to four; none chosen shows the one that is stayed in</legend>
+        <legend class="text-[13.5px] text-muted"
+          >Moments, up to four; none chosen shows the one that is stayed in</legend
+        >
         <div class="flex flex-wrap gap-x-4">
           {#each phases as p, i (i)}
             <label class="flex min-h-9 items-center gap-2">

@@ -1,15 +1,15 @@
 <script lang="ts">
   import Redo from '@lucide/svelte/icons/redo-2';
   import Undo from '@lucide/svelte/icons/undo-2';
+  import { onMount } from 'svelte';
   import { push } from 'svelte-spa-router';
-  import { api, sentence, type BodyAxis, type Preview } from '../../lib/api/client';
-  import { catalogue } from '../../lib/catalogue.svelte';
+  import { api, sentence, type BodyAxis } from '../../lib/api/client';
   import Header from '../../lib/Header.svelte';
-  import { blank, copyOf, idOf } from '../../moves/draft';
+  import { idOf } from '../../moves/draft';
   import MotionFigure from '../../moves/MotionFigure.svelte';
+  import { OwnMoveDesk } from '../../moves/own/desk.svelte';
   import DragFigure from '../../moves/own/DragFigure.svelte';
   import MoveFields from '../../moves/own/MoveFields.svelte';
-  import { OwnMoveText } from '../../moves/own/ownMove.svelte';
   import PictureFields from '../../moves/own/PictureFields.svelte';
   import PhaseFields from '../../moves/own/PhaseFields.svelte';
   import ShapeSliders from '../../moves/own/ShapeSliders.svelte';
@@ -17,105 +17,41 @@
 
   const { params }: { params?: { id?: string } } = $props();
 
-  const move = new OwnMoveText();
-  let kept = $state('');
-  /** The id it is stored under; null until it is kept for the first time. */
-  let stored = $state<string | null>(null);
-  let preview = $state.raw<Preview | null>(null);
+  const desk = new OwnMoveDesk();
+  const { move } = desk;
+  const preview = $derived(desk.preview);
   let axes = $state.raw<BodyAxis[]>([]);
-  let wrong = $state.raw<{ line: number; detail: string }[]>([]);
-  let trouble = $state<string | null>(null);
   let phase = $state(0);
   let asText = $state(false);
   let playing = $state(false);
   let editor: TextEditor | undefined = $state();
 
-  const unkept = $derived(move.text !== kept);
   const body = $derived(preview?.bodies[phase]);
   const still = $derived(preview?.frames.phases[phase]?.at(-1));
 
-  $effect(() => void begin(params?.id));
+  onMount(() => {
+    api.GET('/api/body').then(
+      ({ data }) => (axes = data ?? []),
+      (problem: unknown) => (desk.trouble = sentence(problem)),
+    );
+  });
+  $effect(() => void desk.begin(params?.id));
 
-  async function begin(id: string | undefined) {
-    await catalogue.load();
-    axes = (await api.GET('/api/body')).data ?? [];
-    [stored, trouble] = [null, null];
-    if (!id) {
-      kept = blank;
-      move.begin(blank);
-      return;
-    }
-    const { data, error } = await api.GET('/api/moves/{id}/text', { params: { path: { id } } });
-    if (!data) {
-      trouble = sentence(error);
-      return;
-    }
-    // One that cannot be read any more is nobody's in the catalogue, and still the teacher's own.
-    const own = catalogue.moves.get(id)?.own ?? true;
-    stored = own ? id : null;
-    move.begin(own ? data.yaml : copyOf(data.yaml));
-    kept = own ? data.yaml : '';
-  }
-
-  // Looked at a moment after the last edit; an answer that comes late is dropped.
-  let turn = 0;
+  // Looked at a moment after the last edit.
   $effect(() => {
     const text = move.text;
     if (!text) return;
-    const mine = ++turn;
-    const timer = setTimeout(() => void look(text, mine), 150);
+    const timer = setTimeout(() => void desk.look(text), 150);
     return () => clearTimeout(timer);
   });
 
-  async function look(text: string, mine: number) {
-    try {
-      const { data, error } = await api.POST('/api/moves/preview', { body: { yaml: text } });
-      if (mine !== turn) return;
-      trouble = null;
-      if (data) {
-        [preview, wrong] = [data, []];
-        phase = Math.min(phase, data.phases.length - 1);
-      } else wrong = problemsOf(error);
-    } catch (problem) {
-      trouble = sentence(problem);
-    }
-  }
-
-  function problemsOf(error: unknown) {
-    const errors = (error as { errors?: { pointer: string; detail: string }[] }).errors;
-    if (!errors) trouble = sentence(error);
-    return (errors ?? []).map((e) => ({ line: Number(e.pointer.split('/').at(-1)) || 1, detail: e.detail }));
-  }
-
-  async function keep() {
-    try {
-      const yaml = move.text;
-      const { response, error } = stored
-        ? await api.PUT('/api/moves/{id}', { params: { path: { id: stored } }, body: { yaml } })
-        : await api.POST('/api/moves', { body: { yaml } });
-      if (!response.ok) {
-        wrong = problemsOf(error);
-        return;
-      }
-      kept = yaml;
-      stored = idOf(yaml);
-      await catalogue.again();
-    } catch (problem) {
-      trouble = sentence(problem);
-    }
-  }
+  $effect(() => {
+    if (preview) phase = Math.min(phase, preview.phases.length - 1);
+  });
 
   async function remove() {
-    if (!stored || !confirm('Delete this move? Classes that use it keep its lines, but no longer know it.'))
-      return;
-    const { response, error } = await api.DELETE('/api/moves/{id}', { params: { path: { id: stored } } });
-    if (!response.ok) {
-      trouble = sentence(error);
-      return;
-    }
-    kept = move.text;
-    await catalogue.again();
-    await push('/moves');
+    if (!confirm('Delete this move? Classes that use it keep its lines, but no longer know it.')) return;
+    if (await desk.remove()) await push('/moves');
   }
 
   function goTo(line: number) {
@@ -138,7 +74,7 @@
   }
 
   function leave(event: BeforeUnloadEvent) {
-    if (unkept) event.preventDefault();
+    if (desk.unkept) event.preventDefault();
   }
 
   function key(event: KeyboardEvent) {
@@ -155,9 +91,15 @@
 
 <main class="px-8 pb-16 max-md:px-4">
   <div class="flex flex-wrap items-center gap-2">
-    <h1 class="mr-auto text-[32px]">{stored ? 'Your move' : 'A move of your own'}</h1>
+    <h1 class="mr-auto text-[32px]">{desk.stored ? 'Your move' : 'A move of your own'}</h1>
     <span class="text-muted" role="status">
-      {wrong.length ? `${wrong.length} to mend` : unkept ? 'Not kept yet' : stored ? 'Kept' : ''}
+      {desk.wrong.length
+        ? `${desk.wrong.length} to mend`
+        : desk.unkept
+          ? 'Not kept yet'
+          : desk.stored
+            ? 'Kept'
+            : ''}
     </span>
     <button class="press" aria-label="Undo" disabled={!move.canUndo} onclick={() => move.undo()}
       ><Undo size={18} /></button
@@ -172,12 +114,14 @@
       >Bring in a file<input type="file" accept=".yaml,.yml" class="sr-only" onchange={bringIn} /></label
     >
     <button class="press" onclick={download}>Download</button>
-    {#if stored}<button class="press" onclick={remove}>Delete</button>{/if}
-    <button class="press-deep" onclick={keep} disabled={wrong.length > 0 || !unkept}>Keep it</button>
+    {#if desk.stored}<button class="press" onclick={remove}>Delete</button>{/if}
+    <button class="press-deep" onclick={() => desk.keep()} disabled={desk.wrong.length > 0 || !desk.unkept}
+      >Keep it</button
+    >
   </div>
-  {#if trouble}<p role="alert" class="mt-4 rounded-xl bg-sand px-4 py-3">{trouble}</p>{/if}
+  {#if desk.trouble}<p role="alert" class="mt-4 rounded-xl bg-sand px-4 py-3">{desk.trouble}</p>{/if}
   <ul class="mt-2 space-y-1" aria-live="polite" aria-label="To mend">
-    {#each wrong as w, i (i)}
+    {#each desk.wrong as w, i (i)}
       <li>
         <button class="text-left text-serious underline underline-offset-4" onclick={() => goTo(w.line)}
           >Line {w.line}</button

@@ -1,0 +1,97 @@
+import { api, sentence, type Preview } from '../../lib/api/client';
+import { catalogue } from '../../lib/catalogue.svelte';
+import { blank, copyOf, idOf } from '../draft';
+import { OwnMoveText } from './ownMove.svelte';
+
+/** What is wrong with the text, and in which line. */
+export interface Wrong {
+  line: number;
+  detail: string;
+}
+
+/** The desk a move of one's own is made at: its text, how it would look, and whether it is kept. */
+export class OwnMoveDesk {
+  readonly move = new OwnMoveText();
+  kept = $state('');
+  /** The id it is stored under; null until it is kept for the first time. */
+  stored = $state<string | null>(null);
+  preview = $state.raw<Preview | null>(null);
+  wrong = $state.raw<Wrong[]>([]);
+  trouble = $state<string | null>(null);
+  readonly unkept = $derived(this.move.text !== this.kept);
+  private turn = 0;
+
+  /** A new move, one of the teacher's own, or a copy of one of the catalogue's. */
+  async begin(id: string | undefined) {
+    await catalogue.load();
+    [this.stored, this.trouble] = [null, null];
+    if (!id) {
+      this.kept = blank;
+      this.move.begin(blank);
+      return;
+    }
+    const { data, error } = await api.GET('/api/moves/{id}/text', { params: { path: { id } } });
+    if (!data) {
+      this.trouble = sentence(error);
+      return;
+    }
+    // One that cannot be read any more is nobody's in the catalogue, and still the teacher's own.
+    const own = catalogue.moves.get(id)?.own ?? true;
+    this.stored = own ? id : null;
+    this.move.begin(own ? data.yaml : copyOf(data.yaml));
+    this.kept = own ? data.yaml : '';
+  }
+
+  /** Has the text looked at. An answer that comes late is dropped. */
+  async look(text: string) {
+    const mine = ++this.turn;
+    try {
+      const { data, error } = await api.POST('/api/moves/preview', { body: { yaml: text } });
+      if (mine !== this.turn) return;
+      this.trouble = null;
+      if (data) [this.preview, this.wrong] = [data, []];
+      else this.wrong = this.problemsOf(error);
+    } catch (problem) {
+      this.trouble = sentence(problem);
+    }
+  }
+
+  async keep() {
+    try {
+      const yaml = this.move.text;
+      const { response, error } = this.stored
+        ? await api.PUT('/api/moves/{id}', { params: { path: { id: this.stored } }, body: { yaml } })
+        : await api.POST('/api/moves', { body: { yaml } });
+      if (!response.ok) {
+        this.wrong = this.problemsOf(error);
+        return;
+      }
+      this.kept = yaml;
+      this.stored = idOf(yaml);
+      await catalogue.again();
+    } catch (problem) {
+      this.trouble = sentence(problem);
+    }
+  }
+
+  /** Whether it is gone. */
+  async remove(): Promise<boolean> {
+    if (!this.stored) return false;
+    const { response, error } = await api.DELETE('/api/moves/{id}', {
+      params: { path: { id: this.stored } },
+    });
+    if (!response.ok) {
+      this.trouble = sentence(error);
+      return false;
+    }
+    this.kept = this.move.text;
+    await catalogue.again();
+    return true;
+  }
+
+  private problemsOf(error: unknown): Wrong[] {
+    const errors = (error as { errors?: { pointer: string; detail: string }[] }).errors;
+    if (!errors) this.trouble = sentence(error);
+    return (errors ?? []).map((e) => ({ line: Number(e.pointer.split('/').at(-1)) || 1, detail: e.detail }));
+  }
+}

@@ -1,0 +1,75 @@
+using AmpleTide.Core.Body;
+
+namespace AmpleTide.Core.Catalogue;
+
+/// <summary>
+/// The placed end of a phase. A catalogue has thousands; what can be read off one is read when it is first asked for, so that no start
+/// waits for all of them.
+/// </summary>
+/// <param name="phase">As written.</param>
+/// <param name="shape">Its end, for the right side.</param>
+/// <param name="position">The position it is taken in.</param>
+/// <param name="residual">How far the worst contact is off, in statures.</param>
+/// <param name="worst">Which contact that is.</param>
+public sealed class PhaseForm(Phase phase, Shape shape, Position position, double residual, string worst)
+{
+    private readonly Lazy<Readings> readings = new(() => new(shape, position));
+
+    /// <summary>As written.</summary>
+    public Phase Phase { get; } = phase;
+
+    /// <summary>Its end, for the right side.</summary>
+    public Shape Shape { get; } = shape;
+
+    /// <summary>The position it is taken in.</summary>
+    public Position Position { get; } = position;
+
+    /// <summary>How far the worst contact is off, in statures.</summary>
+    public double Residual { get; } = residual;
+
+    /// <summary>Which contact that is.</summary>
+    public string Worst { get; } = worst;
+
+    /// <summary>What can be read off it, for the right side.</summary>
+    public Facts Facts => readings.Value.Facts;
+
+    /// <summary>How far it bends forward and back.</summary>
+    public Bending Bending => readings.Value.Bending;
+
+    /// <summary>The facts of the side that is being done.</summary>
+    public Facts On(Side side) => side == Side.Left ? readings.Value.MirroredFacts : Facts;
+
+    /// <summary>
+    /// What is worked on when that side is being done. A move without sides works on both alike: which shin happens to lie in
+    /// front is not its business.
+    /// </summary>
+    public Worked WorkedOn(Side side) => side switch
+    {
+        Side.Right => readings.Value.Worked,
+        Side.Left => readings.Value.MirroredWorked,
+        _ => readings.Value.Worked.And(readings.Value.MirroredWorked),
+    };
+
+    private sealed class Readings
+    {
+        public Readings(Shape shape, Position position)
+        {
+            Facts = Facts.Of(shape, position.Base.Angles);
+            MirroredFacts = Facts.Mirror();
+            Bending = Bending.Of(Facts);
+            var plain = position.Plain ? position.Facts : null;
+            Worked = Worked.Of(Facts, plain);
+            MirroredWorked = Worked.Of(MirroredFacts, plain?.Mirror());
+        }
+
+        public Facts Facts { get; }
+
+        public Facts MirroredFacts { get; }
+
+        public Bending Bending { get; }
+
+        public Worked Worked { get; }
+
+        public Worked MirroredWorked { get; }
+    }
+}

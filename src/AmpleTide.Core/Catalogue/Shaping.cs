@@ -1,0 +1,110 @@
+using AmpleTide.Core.Body;
+
+namespace AmpleTide.Core.Catalogue;
+
+/// <summary>Places the phases of a move one after another, from the base shape of a position.</summary>
+public static class Shaping
+{
+    /// <summary>Places a move's phases.</summary>
+    /// <param name="move">The move.</param>
+    /// <param name="position">One of its positions.</param>
+    /// <param name="option"><c>base</c> or one of its options.</param>
+    /// <param name="place">The solver: <see cref="Placement.Solve"/>, or a cache before it.</param>
+    public static MoveForm Form(Move move, Position position, string option, Func<PlacementTask, Placed> place)
+    {
+        var chosen = option == MoveForm.BaseOption ? null : move.Options[option];
+        var stance = Stance.Begin(position);
+        var forms = new List<PhaseForm>();
+        for (var i = 0; i < move.Phases.Count; i++)
+        {
+            stance = stance.Change(move.Phases[i].Change);
+            if (move.Phases[i].At.TryGetValue(position.Id, out var here)) stance = stance.Change(here);
+            var shown = chosen is null ? stance : stance.Change(InPhase(chosen, move, i, stance));
+            var placed = place(shown.Task());
+            stance = stance.Planted(placed.Shape);
+            forms.Add(new(move.Phases[i], placed.Shape, position, placed.Residual, placed.Worst));
+        }
+        return new(move, position, option, [.. forms]);
+    }
+
+    // What an option changes in one phase. It says so itself, or it replaces an angle wherever the move has taken it away
+    // from the base shape, and adds what the move never names to its stays.
+    private static ShapeChange InPhase(MoveOption option, Move move, int phase, Stance stance)
+    {
+        if (option.Phases is { } phases) return phases.Contains(phase) ? option.Change : ShapeChange.None;
+        var replaced = option.Change.Angles.Where(a => stance.IsAway(a.Key)).ToDictionary();
+        if (!move.Phases[phase].IsStay && replaced.Count == 0) return ShapeChange.None;
+        var added = move.Phases[phase].IsStay
+            ? option.Change.Angles.Where(a => !move.Phases.Any(p => p.Change.Angles.ContainsKey(a.Key)))
+            : [];
+        return option.Change with { Angles = replaced.Concat(added).ToDictionary() };
+    }
+
+    /// <summary>Where a move has got to: the angles it named so far and those it stays near to, and what rests and touches.</summary>
+    private sealed record Stance(
+        Position Position, IReadOnlyDictionary<Axis, double> Named, IReadOnlyDictionary<Axis, double> Near,
+        IReadOnlyList<Contact> Contacts, IReadOnlyList<Touch> Touches)
+    {
+        public static Stance Begin(Position position) =>
+            new(position, new Dictionary<Axis, double>(), new Dictionary<Axis, double>(), position.Base.Contacts, position.Base.Touches);
+
+        public bool IsAway(Axis axis) => Named.TryGetValue(axis, out var now) && Math.Abs(now - Position.Base.Angles[axis]) > 1;
+
+        public Stance Change(ShapeChange change)
+        {
+            var named = new Dictionary<Axis, double>(Named);
+            var near = new Dictionary<Axis, double>(Near);
+            foreach (var (axis, degrees) in change.Angles) named[axis] = degrees;
+            foreach (var (axis, degrees) in change.Near)
+            {
+                near[axis] = degrees;
+                named.Remove(axis);
+            }
+            // An arm that is moved by name lets go of what it rested on; the words below may keep it there or take hold anew.
+            var moved = change.Angles.Keys.Concat(change.Near.Keys).Where(IsArm).Select(Axes.SideOf).ToHashSet();
+            var contacts = Contacts.Where(c => !moved.Contains(ArmOf(c.Mark))).ToList();
+            var touches = Touches.Where(t => !moved.Contains(ArmOf(t.Mark))).ToList();
+            foreach (var (word, support) in change.Contacts)
+            {
+                var marks = Body.Contacts.Marks(word);
+                contacts.RemoveAll(c => marks.Contains(c.Mark));
+                if (support == "stay") contacts.AddRange(Contacts.Where(c => marks.Contains(c.Mark)));
+                else if (support != "none") contacts.AddRange(marks.Select(m => new Contact(m, Support.Find(support)!)));
+            }
+            foreach (var (mark, on) in change.Touches)
+            {
+                touches.RemoveAll(t => t.Mark.Name == mark);
+                if (on != "none") touches.Add(new(Landmark.Find(mark)!, Landmark.Find(on)!));
+            }
+            return new(Position, named, near, contacts, touches);
+        }
+
+        public PlacementTask Task() => new(
+            Position.Base.Angles.With(Near).With(Named), Position.Base.Pelvis, Named.Keys.ToHashSet(), Contacts, Touches, Position.Allowed);
+
+        /// <summary>What rests now stays on its spot in the phases that follow.</summary>
+        public Stance Planted(Shape placed) => this with
+        {
+            Contacts = [.. Contacts.Select(c => placed.Contacts.FirstOrDefault(p => p.Mark == c.Mark && p.On == c.On) ?? c)],
+        };
+    }
+
+    // The girdle may shrug while the hand stays where it is.
+    private static bool IsArm(Axis axis)
+    {
+        var place = Axes.SideOf(axis) switch
+        {
+            Side.Right => (int)axis - Axes.FirstRight,
+            Side.Left => (int)axis - Axes.FirstLeft,
+            _ => 0,
+        };
+        return place is > 1 and < Axes.PerArm;
+    }
+
+    private static Side ArmOf(Landmark mark) => mark.Segment switch
+    {
+        >= Segment.RightUpperArm and <= Segment.RightHand => Side.Right,
+        >= Segment.LeftUpperArm and <= Segment.LeftHand => Side.Left,
+        _ => Side.None,
+    };
+}
