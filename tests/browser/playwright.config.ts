@@ -9,7 +9,9 @@ export default defineConfig({
   workers: 2,
   fullyParallel: true,
   reporter: [['list']],
-  timeout: 30_000,
+  // Long enough for a machine that others take most of: these tests say what is right, the benches how fast it is.
+  timeout: 90_000,
+  expect: { timeout: 10_000 },
   use: {
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
