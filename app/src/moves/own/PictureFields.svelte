@@ -17,12 +17,21 @@
     ['feet', 'the feet'],
   ] as const;
 
+  const sliders = [
+    ['Walk round it', -180, 180, 'from the front'],
+    ['Look from above', 0, 60, 'from above'],
+  ] as const;
+
   const phases = $derived(preview?.phases ?? []);
   const shown = $derived.by(() => {
     const picture = move.get(['picture']);
     return Array.isArray(picture) ? (picture as number[]) : typeof picture === 'number' ? [picture] : [];
   });
-  const view = $derived((move.get(['view']) as number[] | undefined) ?? preview?.stage.view ?? [0, 8]);
+  // A text may leave the second number out, or both; then it is seen from its usual place.
+  const view = $derived.by(() => {
+    const written = (move.get(['view']) as number[] | undefined) ?? [];
+    return sliders.map((_, i) => written[i] ?? preview?.stage.view[i] ?? 0);
+  });
 
   function show(phase: number, on: boolean) {
     const next = on ? [...shown, phase].sort((a, b) => a - b) : shown.filter((n) => n !== phase);
@@ -31,7 +40,11 @@
   }
 
   const close = (value: string) => (value ? move.set(['closeUp'], value) : move.remove(['closeUp']));
-  const look = (round: number, above: number) => move.set(['view'], [Math.round(round), Math.round(above)]);
+  const look = (slider: number, degrees: number) =>
+    move.set(
+      ['view'],
+      view.map((v, i) => Math.round(i === slider ? degrees : v)),
+    );
 </script>
 
 <section class="mt-5" aria-label="The picture">
@@ -64,34 +77,22 @@
           {#each closeUps as [id, name] (id)}<option value={id}>{name}</option>{/each}
         </select></label
       >
-      <label class="block max-w-[240px]"
-        ><span class="flex justify-between text-[13.5px] text-muted"
-          ><span>Walk round it</span><span>{Math.round(view[0] ?? 0)}°</span></span
+      {#each sliders as [label, from, to, meaning], i (label)}
+        <label class="block max-w-[240px]"
+          ><span class="flex justify-between text-[13.5px] text-muted"
+            ><span>{label}</span><span>{Math.round(view[i] ?? 0)}°</span></span
+          >
+          <input
+            class="w-full"
+            type="range"
+            min={from}
+            max={to}
+            value={view[i]}
+            aria-valuetext="{Math.round(view[i] ?? 0)} degrees {meaning}"
+            oninput={(e) => look(i, e.currentTarget.valueAsNumber)}
+          /></label
         >
-        <input
-          class="w-full"
-          type="range"
-          min="-180"
-          max="180"
-          value={view[0]}
-          aria-valuetext="{Math.round(view[0] ?? 0)} degrees from the front"
-          oninput={(e) => look(e.currentTarget.valueAsNumber, view[1] ?? 8)}
-        /></label
-      >
-      <label class="block max-w-[240px]"
-        ><span class="flex justify-between text-[13.5px] text-muted"
-          ><span>Look from above</span><span>{Math.round(view[1] ?? 0)}°</span></span
-        >
-        <input
-          class="w-full"
-          type="range"
-          min="0"
-          max="60"
-          value={view[1] ?? 7}
-          aria-valuetext="{Math.round(view[1] ?? 7)} degrees from above"
-          oninput={(e) => look(view[0] ?? 0, e.currentTarget.valueAsNumber)}
-        /></label
-      >
+      {/each}
     </div>
   </div>
 </section>
