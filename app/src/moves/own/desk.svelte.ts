@@ -19,7 +19,6 @@ export class OwnMoveDesk {
   wrong = $state.raw<Wrong[]>([]);
   trouble = $state<string | null>(null);
   readonly unkept = $derived(this.move.text !== this.kept);
-  private turn = 0;
 
   /** A new move, one of the teacher's own, or a copy of one of the catalogue's. */
   async begin(id: string | undefined) {
@@ -42,12 +41,12 @@ export class OwnMoveDesk {
     this.kept = own ? data.yaml : '';
   }
 
-  /** Has the text looked at. An answer that comes late is dropped. */
-  async look(text: string) {
-    const mine = ++this.turn;
+  /** Has the text looked at. An answer about a text that has gone on meanwhile is dropped. */
+  async look() {
+    const text = this.move.text;
     try {
       const { data, error } = await api.POST('/api/moves/preview', { body: { yaml: text } });
-      if (mine !== this.turn) return;
+      if (text !== this.move.text) return;
       this.trouble = null;
       if (data) [this.preview, this.wrong] = [data, []];
       else this.wrong = this.problemsOf(error);

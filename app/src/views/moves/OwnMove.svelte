@@ -39,9 +39,8 @@
 
   // Looked at a moment after the last edit.
   $effect(() => {
-    const text = move.text;
-    if (!text) return;
-    const timer = setTimeout(() => void desk.look(text), 150);
+    if (!move.text) return;
+    const timer = setTimeout(() => void desk.look(), 150);
     return () => clearTimeout(timer);
   });
 
