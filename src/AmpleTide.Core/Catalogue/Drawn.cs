@@ -76,6 +76,13 @@ public enum CloseUp
     Feet,
 }
 
+/// <summary>What kinds of closeness there are.</summary>
+public static class CloseUps
+{
+    /// <summary>Whether head and trunk are seen; hands and feet stand for themselves.</summary>
+    public static bool IsBust(this CloseUp closeUp) => closeUp is CloseUp.Face or CloseUp.Head or CloseUp.Arms;
+}
+
 /// <summary>What face and hands do at the end of a phase.</summary>
 /// <param name="Face">The face.</param>
 /// <param name="Hands">Both hands.</param>

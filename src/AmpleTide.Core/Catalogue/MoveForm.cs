@@ -37,7 +37,7 @@ public sealed record MoveForm(Move Move, Position Position, string Option, Phase
         get
         {
             var up = (Position.Base.Skeleton().Chest.Turn * new Vector(0, 0, 1)).Y;
-            return Move.Drawn.CloseUp is CloseUp.Face or CloseUp.Head or CloseUp.Arms && up > 0.7 ? OverTheLying : Move.View ?? Position.View;
+            return Move.Drawn.CloseUp?.IsBust() == true && up > 0.7 ? OverTheLying : Move.View ?? Position.View;
         }
     }
 

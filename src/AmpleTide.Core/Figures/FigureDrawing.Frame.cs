@@ -12,7 +12,7 @@ public sealed partial class FigureDrawing
         var moments = phases.Select(phase => Half(form, phase)).ToList();
         var beside = InTurn(moments, Beside);
         // A bust goes on below its frame.
-        if (form.Move.Drawn.CloseUp is CloseUp.Face or CloseUp.Head or CloseUp.Arms) return beside;
+        if (form.Move.Drawn.CloseUp?.IsBust() == true) return beside;
         var under = InTurn(moments, Under);
         return Larger(beside.Box, under.Box) ? beside : under;
 
@@ -70,7 +70,7 @@ public sealed partial class FigureDrawing
     // Nobody fills the picture more than this, in thousandths of a stature, so that a sitting figure does not look like a giant.
     private const int LeastWidth = 560, LeastHeight = 300;
 
-    private static readonly Dictionary<CloseUp, (string[] Around, int Margin)> CloseUps = new()
+    private static readonly Dictionary<CloseUp, (string[] Around, int Margin)> Frames = new()
     {
         [CloseUp.Face] = (["crown", "chin", "breastbone"], 70),
         [CloseUp.Head] = (["crown", "chin", "heart", "right.shoulder", "left.shoulder"], 50),
@@ -91,11 +91,11 @@ public sealed partial class FigureDrawing
     private static int[] Both(int[] a, int[] b) => [Math.Min(a[0], b[0]), Math.Min(a[1], b[1]), Math.Max(a[2], b[2]), Math.Max(a[3], b[3])];
 
     // Whoever bends over the floor hides what would be come close to.
-    private CloseUp? Shown(CloseUp? closeUp) => closeUp is CloseUp.Face or CloseUp.Head or CloseUp.Arms && (body.Chest.Turn * new Vector(0, 0, 1)).Y < -0.5 ? null : closeUp;
+    private CloseUp? Shown(CloseUp? closeUp) => closeUp?.IsBust() == true && (body.Chest.Turn * new Vector(0, 0, 1)).Y < -0.5 ? null : closeUp;
 
     private int[] Near(CloseUp closeUp)
     {
-        var (around, margin) = CloseUps[closeUp];
+        var (around, margin) = Frames[closeUp];
         var points = around.Select(name => Project(Landmark.Find(name)!.On(body))).ToList();
         return
         [

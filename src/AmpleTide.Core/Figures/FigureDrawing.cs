@@ -59,7 +59,7 @@ public sealed partial class FigureDrawing
         var drawing = Of(form, phase);
         var closeUp = form.Move.Drawn.CloseUp;
         // Hands and feet stand for themselves; a trunk cut off beside them would be in the way.
-        IEnumerable<FigurePart> seen = closeUp is CloseUp.Hands or CloseUp.Feet ? Half(form, phase).Parts : [.. drawing.Scene(form), .. drawing.Still(form, phase)];
+        IEnumerable<FigurePart> seen = closeUp?.IsBust() == false ? Half(form, phase).Parts : [.. drawing.Scene(form), .. drawing.Still(form, phase)];
         List<FigurePart> parts = [.. seen, .. MotionArrows.Into(form, phase, drawing.Project)];
         return new(parts, drawing.Seen(parts, closeUp));
     }
