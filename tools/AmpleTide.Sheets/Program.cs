@@ -44,7 +44,7 @@ Directory.CreateDirectory(output);
 if (!named)
 {
     // Neighbours in the catalogue would give each other away; the key stays out of sight until the sheets have been named.
-    new Random(20270131).Shuffle(CollectionsMarshal.AsSpan(figures));
+    new Random(20261126).Shuffle(CollectionsMarshal.AsSpan(figures));
     File.WriteAllLines(Path.Combine(output, "key.txt"), figures.Select((f, i) => $"{i + 1} {f.Name}"));
 }
 const int perSheet = 30;

@@ -128,4 +128,7 @@ public enum Hands
 
     /// <summary>Fingers hooked, the knuckles straight.</summary>
     Hooked,
+
+    /// <summary>A finger on the thumb, the others wide.</summary>
+    Pinched,
 }

@@ -62,7 +62,7 @@ public sealed partial class FigureDrawing
         var seen = drawing.Near(closeUp);
         List<FigurePart> bust = [.. drawing.Still(form, phase, closeUp)];
         if (closeUp == CloseUp.Hands) return new(bust, seen);
-        if (closeUp == CloseUp.Feet) return new([drawing.Mat(seen), .. bust], seen);
+        if (closeUp == CloseUp.Feet) return new([drawing.Mat(seen), .. drawing.Standing(form), .. bust], seen);
         var all = AllOf(bust);
         return new(bust, [all[0], seen[1], all[2], seen[3]]);
     }

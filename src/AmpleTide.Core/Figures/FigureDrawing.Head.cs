@@ -96,6 +96,16 @@ public sealed partial class FigureDrawing
             CapsuleOf(hand.At(-outward * 0.002, -0.074, 0), 0.0115, hand.At(-outward * 0.030, -0.066, 0), 0.009),
             CapsuleOf(hand.At(0, -0.015, 0.006), 0.010, hand.At(-outward * 0.006, -0.052, 0.022), 0.007),
         ],
+        // The index finger and the thumb close a ring; the others stay wide.
+        Hands.Pinched =>
+        [
+            .. from finger in new[] { -1.5, -0.5, 0.5 }
+               select CapsuleOf(hand.At(0, -0.046, finger * 0.009), 0.0085, hand.At(0, -0.098 + (Math.Abs(finger) * 0.007), finger * 0.026), 0.006),
+            CapsuleOf(hand.At(0, -0.046, 0.014), 0.0085, hand.At(-outward * 0.016, -0.080, 0.034), 0.007),
+            CapsuleOf(hand.At(-outward * 0.016, -0.080, 0.034), 0.007, hand.At(-outward * 0.030, -0.066, 0.058), 0.006),
+            CapsuleOf(hand.At(0, -0.018, 0.012), 0.010, hand.At(-outward * 0.022, -0.036, 0.052), 0.008),
+            CapsuleOf(hand.At(-outward * 0.022, -0.036, 0.052), 0.008, hand.At(-outward * 0.032, -0.064, 0.060), 0.006),
+        ],
         Hands.Fists => [CapsuleOf(hand.At(0, -0.034, 0.010), 0.024, hand.At(0, -0.046, -0.004), 0.024)],
         _ => [CapsuleOf(hand.At(0, -0.040, 0.002), 0.0175, hand.At(-outward * 0.004, -0.092, 0), 0.009), CapsuleOf(hand.At(0, -0.015, 0.006), 0.010, hand.At(-outward * 0.006, -0.052, 0.022), 0.007)],
     };

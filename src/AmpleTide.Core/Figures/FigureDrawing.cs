@@ -92,10 +92,17 @@ public sealed partial class FigureDrawing
         yield return Mat();
         var rest = Seen(form.Position.Base);
         var left = rest.Contacts.Where(c => c.On != Support.Floor && !shape.Contacts.Any(now => now.On == c.On)).ToList();
-        var pictured = Seen(form.Phases[form.Move.Picture].Shape).Skeleton();
         foreach (var part in PropDrawing.Draw(left, rest.Skeleton(), Project)) yield return part;
-        foreach (var part in PropDrawing.Standing((mirrored ? form.Move.Drawn.Mirror() : form.Move.Drawn).Stands, pictured, Project)) yield return part;
+        foreach (var part in Standing(form, mirrored)) yield return part;
         foreach (var part in PropDrawing.Draw(shape.Contacts, body, Project)) yield return part;
+    }
+
+    // What only stands by, where the pictured phase puts it.
+    private IEnumerable<FigurePart> Standing(MoveForm form, bool mirrored = false)
+    {
+        var pictured = form.Phases[form.Move.Picture].Shape;
+        var (drawn, shape) = mirrored ? (form.Move.Drawn.Mirror(), pictured.Mirror()) : (form.Move.Drawn, pictured);
+        return PropDrawing.Standing(drawn.Stands, shape.Skeleton(), Project);
     }
 
     // A point of the room on the picture: x right, y down, and how near it is.

@@ -29,9 +29,31 @@ internal static class MotionArrows
            select Landmark.Find($"{side}.{name}")!,
     ];
 
-    // Two moments of a circle do not say that it is one; the arrow does. How wide it is drawn, how far it opens towards the body, how
-    // flat it is where it is seen along its level, and how far before a face it stands.
-    private const double NarrowestCircle = 66, NarrowestOfHand = 42, WidestCircle = 115, Gap = 0.8, Flat = 0.42, BeforeTheFace = 80;
+    // Two moments of a circle do not say that it is one; the ring does.
+    private const double WidestCircle = 115;
+
+    /// <summary>How a ring is drawn.</summary>
+    /// <param name="Broad">How broad it is, of its diameter.</param>
+    /// <param name="Tall">How tall it is, of its diameter.</param>
+    /// <param name="Gap">How far it opens, in radians.</param>
+    /// <param name="Narrowest">Its least radius, in thousandths of a stature.</param>
+    /// <param name="Outside">How far outside the body its middle stands, in thousandths.</param>
+    private sealed record Ring(double Broad, double Tall, double Gap, double Narrowest, double Outside)
+    {
+        // A head that circles is seen along its level, and the ring opens in front; what a nose draws stands before the face.
+        private static readonly Ring
+            OfNose = new(0.75, 1, 0.8, 66, 80), OfHead = new(1, 0.42, 0.45, 96, 0), OfHand = new(1, 1, 0.8, 42, 0), OfAnything = new(1, 1, 0.8, 66, 0);
+
+        public bool OpensInFront => this == OfHead;
+
+        public static Ring Of(Landmark mark) => mark switch
+        {
+            { Name: "nose" } => OfNose,
+            { Segment: Segment.Head } => OfHead,
+            { Segment: Segment.RightHand or Segment.LeftHand } => OfHand,
+            _ => OfAnything,
+        };
+    }
 
     /// <summary>The arrows of a phase's picture.</summary>
     /// <param name="form">The move as it is taken.</param>
@@ -98,18 +120,18 @@ internal static class MotionArrows
         public FigurePart Circle()
         {
             const int steps = 24;
-            // A head that circles is seen along its level; what a nose draws stands before the face.
-            var (broad, tall, off) = Mark.Name == "nose" ? (Flat, 1.0, BeforeTheFace) : Mark.Segment is Segment.Head ? (1.0, Flat, 0.0) : (1.0, 1.0, 0.0);
+            var ring = Ring.Of(Mark);
             var (left, right, top, bottom) = (Points.Min(p => p.X), Points.Max(p => p.X), Points.Min(p => p.Y), Points.Max(p => p.Y));
-            var (x, y) = (((left + right) / 2) + (off * Outwards.X), ((top + bottom) / 2) + (off * Outwards.Y));
-            var radius = Math.Clamp(Travel / 2, Mark.Segment is Segment.RightHand or Segment.LeftHand ? NarrowestOfHand : NarrowestCircle, WidestCircle);
-            var open = Mark.Segment is Segment.Head ? Math.PI / 2 : Math.Atan2(-Outwards.Y, -Outwards.X);
-            var ring = Enumerable.Range(0, steps + 1).Select(i =>
+            var (x, y) = (((left + right) / 2) + (ring.Outside * Outwards.X), ((top + bottom) / 2) + (ring.Outside * Outwards.Y));
+            var radius = Math.Clamp(Travel / 2, ring.Narrowest, WidestCircle);
+            var open = ring.OpensInFront ? Math.PI / 2 : Math.Atan2(-Outwards.Y, -Outwards.X);
+            return Arrow.Along([.. Enumerable.Range(0, steps + 1).Select(At)], bothWays: true);
+
+            (double X, double Y) At(int step)
             {
-                var angle = open + (Gap / 2) + (i * ((2 * Math.PI) - Gap) / steps);
-                return (x + (radius * broad * Math.Cos(angle)), y + (radius * tall * Math.Sin(angle)));
-            });
-            return Arrow.Along([.. ring], bothWays: true);
+                var angle = open + (ring.Gap / 2) + (step * ((2 * Math.PI) - ring.Gap) / steps);
+                return (x + (radius * ring.Broad * Math.Cos(angle)), y + (radius * ring.Tall * Math.Sin(angle)));
+            }
         }
 
         // Beside the body, no longer than reads well, and drawn out where the movement is small.

@@ -39,6 +39,7 @@
     ['spread', 'spread'],
     ['fists', 'fists'],
     ['hooked', 'hooked'],
+    ['pinched', 'finger on thumb'],
   ] as const;
   const choices = [
     ['breath', 'Breath', breaths],
