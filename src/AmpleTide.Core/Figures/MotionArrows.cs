@@ -42,7 +42,7 @@ internal static class MotionArrows
     {
         // A head that circles is seen along its level, and the ring opens in front; what a nose draws stands before the face.
         private static readonly Ring
-            OfNose = new(0.75, 1, 0.8, 66, 80), OfHead = new(1, 0.42, 0.45, 96, 0), OfHand = new(1, 1, 0.8, 42, 0), OfAnything = new(1, 1, 0.8, 66, 0);
+            OfNose = new(0.8, 1, 0.6, 84, 90), OfHead = new(1, 0.42, 0.45, 96, 0), OfHand = new(1, 1, 0.8, 42, 0), OfAnything = new(1, 1, 0.8, 66, 0);
 
         public bool OpensInFront => this == OfHead;
 
