@@ -201,7 +201,10 @@ internal sealed class MoveReading(IReadOnlyDictionary<string, Position> position
                 if (all.Inner(name) is not { } option) continue;
                 var at = option.Integers("phases");
                 if (at.Any(i => i < 1 || i > phases)) option.Wrong("phases", $"go from 1 to {phases}");
-                options[name] = new(Spoken(option, "cue"), ShapeReading.ReadChange(option, allowed), at.Count == 0 ? null : [.. at.Select(i => i - 1)]);
+                options[name] = new(
+                    Spoken(option, "cue"), ShapeReading.ReadChange(option, allowed), at.Count == 0 ? null : [.. at.Select(i => i - 1)],
+                    option.Has("face") ? option.Word<Face>("face") : null, option.Has("hands") ? option.Word<Hands>("hands") : null,
+                    option.Has("signs") ? ReadSigns(option) : null, option.Has("strap") ? ReadLandmarks(option, "strap") : null);
                 option.Done();
             }
         }
@@ -229,12 +232,7 @@ internal sealed class MoveReading(IReadOnlyDictionary<string, Position> position
     private static (Drawn Drawn, int Picture) ReadDrawn(Entry entry, List<Phase> phases)
     {
         // Before there were other signs, attend stood by itself; moves that are kept or sent still have it so.
-        var signs = Landmarks(entry, "attend").ConvertAll(mark => (Sign.Attend, mark));
-        foreach (var name in entry.Inner("signs")?.Fields() ?? [])
-        {
-            if (SignsByName.TryGetValue(name, out var sign)) signs.AddRange(Landmarks(entry.Inner("signs")!, name).Select(mark => (sign, mark)));
-            else entry.Wrong("signs", $"'{name}' is not one of {string.Join(", ", SignsByName.Keys)}");
-        }
+        List<(Sign, Landmark)> signs = [.. ReadLandmarks(entry, "attend").Select(mark => (Sign.Attend, mark)), .. ReadSigns(entry)];
         var stands = new Dictionary<Support, Landmark>();
         foreach (var (prop, mark) in entry.Words("stands"))
         {
@@ -246,18 +244,30 @@ internal sealed class MoveReading(IReadOnlyDictionary<string, Position> position
         var pictured = entry.Integers("picture");
         if (pictured.Count > MostMoments || pictured.Any(i => i < 1 || i > Math.Max(1, phases.Count))) entry.Wrong("picture", $"is not one of the phases, or up to {MostMoments} of them");
         var earlier = pictured.SkipLast(1).Select(i => i - 1).ToList();
-        var drawn = new Drawn(signs, Landmarks(entry, "follow"), Landmarks(entry, "strap"), stands, closeUp, earlier);
+        var drawn = new Drawn(signs, ReadLandmarks(entry, "follow"), ReadLandmarks(entry, "strap"), stands, closeUp, earlier);
         return (drawn, pictured.Count > 0 ? pictured[^1] - 1 : PictureOf(phases));
+    }
 
-        static List<Landmark> Landmarks(Entry entry, string field)
+    private static List<(Sign Sign, Landmark At)> ReadSigns(Entry entry)
+    {
+        var read = new List<(Sign, Landmark)>();
+        if (entry.Inner("signs") is not { } signs) return read;
+        foreach (var name in signs.Fields())
         {
-            var found = new List<Landmark>();
-            foreach (var name in entry.Texts(field))
-            {
-                if (Landmark.Find(name) is { } mark) found.Add(mark);
-                else entry.Wrong(field, $"there is no landmark '{name}'");
-            }
-            return found;
+            if (SignsByName.TryGetValue(name, out var sign)) read.AddRange(ReadLandmarks(signs, name).Select(mark => (sign, mark)));
+            else entry.Wrong("signs", $"'{name}' is not one of {string.Join(", ", SignsByName.Keys)}");
         }
+        return read;
+    }
+
+    private static List<Landmark> ReadLandmarks(Entry entry, string field)
+    {
+        var found = new List<Landmark>();
+        foreach (var name in entry.Texts(field))
+        {
+            if (Landmark.Find(name) is { } mark) found.Add(mark);
+            else entry.Wrong(field, $"there is no landmark '{name}'");
+        }
+        return found;
     }
 }

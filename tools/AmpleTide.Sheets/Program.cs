@@ -8,12 +8,13 @@ using AmpleTide.Core.Figures;
 using AmpleTide.Formats;
 
 // Writes contact sheets of all figures as HTML pages, thirty to a sheet, for the eye to judge.
-// Usage: catalogue-folder output-folder [named|unnamed] [phases] [id-prefix,…]
+// Usage: catalogue-folder output-folder [named|unnamed] [phases|options] [id-prefix,…]
 // Unnamed sheets are shuffled and numbered; what each number is stands in key.txt beside them.
 var (folder, output) = (args[0], args[1]);
 var named = !args.Contains("unnamed");
 var eachPhase = args.Contains("phases");
-var only = args.Skip(2).FirstOrDefault(a => a is not ("named" or "unnamed" or "phases"));
+var options = args.Contains("options");
+var only = args.Skip(2).FirstOrDefault(a => a is not ("named" or "unnamed" or "phases" or "options"));
 MoveCatalogue catalogue;
 try
 {
@@ -26,13 +27,13 @@ catch (CatalogueException error)
 }
 
 var figures = new List<(string Name, Figure Figure)>();
-foreach (var position in catalogue.Positions)
+foreach (var position in options ? [] : catalogue.Positions)
     figures.Add(($"[{position.Id}]", FigureDrawing.Draw(position.Base, position.View)));
 foreach (var move in catalogue.Moves)
 {
-    foreach (var form in catalogue.Forms(move).Where(f => eachPhase || (f.Option == MoveForm.BaseOption && f.Position.Id == move.In[0])))
+    foreach (var form in catalogue.Forms(move).Where(f => eachPhase || ((options || f.Option == MoveForm.BaseOption) && f.Position.Id == move.In[0])))
     {
-        if (!eachPhase) figures.Add((move.Id, FigureDrawing.Picture(form)));
+        if (!eachPhase) figures.Add((form.Option == MoveForm.BaseOption ? move.Id : $"{move.Id}: {move.Options[form.Option].Cue}", FigureDrawing.Picture(form)));
         else
             for (var i = 0; i < form.Phases.Length; i++)
                 figures.Add(($"{move.Id} {form.Position.Id} {form.Option} {i + 1}", FigureDrawing.Picture(form, i)));
@@ -50,7 +51,7 @@ if (!named)
 const int perSheet = 30;
 foreach (var (sheet, index) in figures.Chunk(perSheet).Select((s, i) => (s, i)))
 {
-    var html = new StringBuilder("<!doctype html><meta charset=utf-8><style>body{margin:0;background:#fbf7ee;display:grid;grid-template-columns:repeat(6,1fr);font:13px sans-serif;width:1280px}div{height:160px;text-align:center;overflow:hidden}svg{width:204px;height:138px;display:block;margin:auto}</style>");
+    var html = new StringBuilder("<!doctype html><meta charset=utf-8><style>body{margin:0;background:#fbf7ee;display:grid;grid-template-columns:repeat(6,1fr);font:12px/1.1 sans-serif;width:1280px}div{height:160px;text-align:center;overflow:hidden}svg{width:204px;height:130px;display:block;margin:auto}</style>");
     foreach (var (name, figure) in sheet)
     {
         var (width, height) = (figure.Box[2] - figure.Box[0] + 40, figure.Box[3] - figure.Box[1] + 40);

@@ -14,7 +14,20 @@ public enum MoveKind
 /// <param name="Cue">How it is offered.</param>
 /// <param name="Change">How the shape differs.</param>
 /// <param name="Phases">The phases (from 0) it applies to, or null for those that leave the base shape.</param>
-public sealed record MoveOption(string Cue, ShapeChange Change, IReadOnlyList<int>? Phases);
+/// <param name="Face">What the face does in those phases, or null for what it does anyway.</param>
+/// <param name="Hands">What the hands do in those phases, or null for what they do anyway.</param>
+/// <param name="Signs">What goes on where, or null for the same as without it.</param>
+/// <param name="Strap">What a strap runs along, or null for the same as without it.</param>
+public sealed record MoveOption(
+    string Cue, ShapeChange Change, IReadOnlyList<int>? Phases, Face? Face = null, Hands? Hands = null,
+    IReadOnlyList<(Sign Sign, Landmark At)>? Signs = null, IReadOnlyList<Landmark>? Strap = null)
+{
+    /// <summary>A look with this option's face and hands.</summary>
+    public Look Over(Look look) => new(Face ?? look.Face, Hands ?? look.Hands);
+
+    /// <summary>What a picture shows beside the body, with this option's signs and strap.</summary>
+    public Drawn Over(Drawn drawn) => drawn with { Signs = Signs ?? drawn.Signs, Strap = Strap ?? drawn.Strap };
+}
 
 /// <summary>Talk-in before the first and the second side.</summary>
 public sealed record Talk(string First, string Second)

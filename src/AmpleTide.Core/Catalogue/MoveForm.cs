@@ -25,6 +25,9 @@ public sealed record MoveForm(Move Move, Position Position, string Option, Phase
     /// <summary>The most and the least it bends each way over all phases.</summary>
     public (Bending Least, Bending Most) Bends => bends.Value;
 
+    /// <summary>What its pictures show beside the body.</summary>
+    public Drawn Drawn => Option == BaseOption ? Move.Drawn : Move.Options[Option].Over(Move.Drawn);
+
     /// <summary>Whether some phase is stayed in.</summary>
     public bool HasStay => FirstStay >= 0;
 
@@ -37,7 +40,7 @@ public sealed record MoveForm(Move Move, Position Position, string Option, Phase
         get
         {
             var up = (Position.Base.Skeleton().Chest.Turn * new Vector(0, 0, 1)).Y;
-            return Move.Drawn.CloseUp?.IsBust() == true && up > 0.7 ? OverTheLying : Move.View ?? Position.View;
+            return Drawn.CloseUp?.IsBust() == true && up > 0.7 ? OverTheLying : Move.View ?? Position.View;
         }
     }
 

@@ -22,18 +22,22 @@ public static class Shaping
             var shown = chosen is null ? stance : stance.Change(InPhase(chosen, move, i, stance));
             var placed = place(shown.Task());
             stance = stance.Planted(placed.Shape);
-            forms.Add(new(move.Phases[i], placed.Shape, position, placed.Residual, placed.Worst));
+            forms.Add(new(chosen is null ? move.Phases[i] : Seen(chosen, move.Phases[i], i), placed.Shape, position, placed.Residual, placed.Worst));
         }
         return new(move, position, option, [.. forms]);
     }
 
+    private static Phase Seen(MoveOption option, Phase phase, int index) =>
+        option.Phases?.Contains(index) == false ? phase : phase with { Look = option.Over(phase.Look) };
+
     // What an option changes in one phase. It says so itself, or it replaces an angle wherever the move has taken it away
-    // from the base shape, and adds what the move never names to its stays.
+    // from the base shape, and adds what the move never names to its stays. What rests and touches it changes there too, and
+    // where nothing is stayed in, in every phase: hands that lie elsewhere do so all the way round.
     private static ShapeChange InPhase(MoveOption option, Move move, int phase, Stance stance)
     {
         if (option.Phases is { } phases) return phases.Contains(phase) ? option.Change : ShapeChange.None;
         var replaced = option.Change.Angles.Where(a => stance.IsAway(a.Key)).ToDictionary();
-        if (!move.Phases[phase].IsStay && replaced.Count == 0) return ShapeChange.None;
+        if (!move.Phases[phase].IsStay && replaced.Count == 0 && move.Phases.Any(p => p.IsStay)) return ShapeChange.None;
         var added = move.Phases[phase].IsStay
             ? option.Change.Angles.Where(a => !move.Phases.Any(p => p.Change.Angles.ContainsKey(a.Key)))
             : [];

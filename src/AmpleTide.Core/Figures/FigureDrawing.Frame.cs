@@ -12,7 +12,7 @@ public sealed partial class FigureDrawing
         var moments = phases.Select(phase => Half(form, phase)).ToList();
         var beside = InTurn(moments, Beside);
         // A bust goes on below its frame.
-        if (form.Move.Drawn.CloseUp?.IsBust() == true) return beside;
+        if (form.Drawn.CloseUp?.IsBust() == true) return beside;
         var under = InTurn(moments, Under);
         return Larger(beside.Box, under.Box) ? beside : under;
 
@@ -54,7 +54,7 @@ public sealed partial class FigureDrawing
     private static Figure Half(MoveForm form, int phase)
     {
         var drawing = Of(form, phase);
-        if (drawing.Shown(form.Move.Drawn.CloseUp) is not { } closeUp)
+        if (drawing.Shown(form.Drawn.CloseUp) is not { } closeUp)
         {
             List<FigurePart> whole = [.. drawing.Scene(form), .. drawing.Still(form, phase)];
             return new(whole, AllOf(whole));

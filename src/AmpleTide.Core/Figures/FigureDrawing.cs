@@ -47,7 +47,7 @@ public sealed partial class FigureDrawing
     /// <summary>The picture of a move: its pictured phase, after others where one moment does not tell the move.</summary>
     /// <param name="form">The move as it is taken.</param>
     public static Figure Picture(MoveForm form) =>
-        form.Move.Drawn.Earlier is { Count: > 0 } earlier ? Moments(form, [.. earlier, form.Move.Picture]) : Picture(form, form.Move.Picture);
+        form.Drawn.Earlier is { Count: > 0 } earlier ? Moments(form, [.. earlier, form.Move.Picture]) : Picture(form, form.Move.Picture);
 
     /// <summary>
     /// The picture of a phase of a move: its end, with what stands by, arrows for what moves and signs for what no shape shows.
@@ -57,7 +57,7 @@ public sealed partial class FigureDrawing
     public static Figure Picture(MoveForm form, int phase)
     {
         var drawing = Of(form, phase);
-        var closeUp = form.Move.Drawn.CloseUp;
+        var closeUp = form.Drawn.CloseUp;
         // Hands and feet stand for themselves; a trunk cut off beside them would be in the way.
         IEnumerable<FigurePart> seen = closeUp?.IsBust() == false ? Half(form, phase).Parts : [.. drawing.Scene(form), .. drawing.Still(form, phase)];
         List<FigurePart> parts = [.. seen, .. MotionArrows.Into(form, phase, drawing.Project)];
@@ -68,7 +68,7 @@ public sealed partial class FigureDrawing
         new(form.Phases[phase].Shape, form.View, null, form.Phases[phase].Phase.Look);
 
     private IEnumerable<FigurePart> Still(MoveForm form, int phase, CloseUp? closeUp = null) =>
-        [.. Body(closeUp), .. Straps(form.Move.Drawn), .. SignsOf(form.Move.Drawn, form.Move, phase)];
+        [.. Body(closeUp), .. Straps(form.Drawn), .. SignsOf(form.Drawn, form.Move, phase)];
 
     /// <summary>One moment of a move in motion.</summary>
     /// <param name="form">The move as it is taken.</param>
@@ -80,7 +80,7 @@ public sealed partial class FigureDrawing
     public static Figure Moment(MoveForm form, int phase, Shape shape, Viewpoint viewpoint, Vector centre, bool mirrored)
     {
         var drawing = new FigureDrawing(shape, viewpoint, centre, form.Phases[phase].Phase.Look);
-        var drawn = mirrored ? form.Move.Drawn.Mirror() : form.Move.Drawn;
+        var drawn = mirrored ? form.Drawn.Mirror() : form.Drawn;
         List<FigurePart> parts = [.. drawing.Scene(form, mirrored), .. drawing.Body(), .. drawing.Straps(drawn), .. drawing.SignsOf(drawn, form.Move, phase)];
         return new(parts, drawing.Seen(parts, drawn.CloseUp));
     }
@@ -101,7 +101,7 @@ public sealed partial class FigureDrawing
     private IEnumerable<FigurePart> Standing(MoveForm form, bool mirrored = false)
     {
         var pictured = form.Phases[form.Move.Picture].Shape;
-        var (drawn, shape) = mirrored ? (form.Move.Drawn.Mirror(), pictured.Mirror()) : (form.Move.Drawn, pictured);
+        var (drawn, shape) = mirrored ? (form.Drawn.Mirror(), pictured.Mirror()) : (form.Drawn, pictured);
         return PropDrawing.Standing(drawn.Stands, shape.Skeleton(), Project);
     }
 

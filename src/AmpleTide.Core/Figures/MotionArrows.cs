@@ -63,14 +63,14 @@ internal static class MotionArrows
     {
         if (form.Move.Kind is not (MoveKind.Flow or MoveKind.Rhythm or MoveKind.Hold)) return [];
         // A hold is told by its shape, unless its author says what goes where.
-        if (form.Move.Kind == MoveKind.Hold && form.Move.Drawn.Follow.Count == 0) return [];
+        if (form.Move.Kind == MoveKind.Hold && form.Drawn.Follow.Count == 0) return [];
         // What is shaken or tapped goes no way; a ring says more than a piece of it, and so does an author who says what is pushed where.
-        if (form.Move.Drawn.Signs.Any(s => s.Sign is Sign.Shake or Sign.Tap or Sign.Circle or Sign.Outwards or Sign.Inwards)) return [];
+        if (form.Drawn.Signs.Any(s => s.Sign is Sign.Shake or Sign.Tap or Sign.Circle or Sign.Outwards or Sign.Inwards)) return [];
         var backwards = Before(form, phase).Select(s => s.Skeleton()).ToList();
         // Close to a face, what moves is the face.
-        if (form.Move.Drawn.CloseUp == CloseUp.Face && form.Move.Sides != Sidedness.Circling) return [];
+        if (form.Drawn.CloseUp == CloseUp.Face && form.Move.Sides != Sidedness.Circling) return [];
         var circling = form.Move.Sides == Sidedness.Circling;
-        if (form.Move.Drawn.Follow.Count > 0) return form.Move.Drawn.Follow.Select(t => Trail.Of(t, backwards, project)).Where(t => t.Travel >= LeastTravel).Select(Drawn);
+        if (form.Drawn.Follow.Count > 0) return form.Drawn.Follow.Select(t => Trail.Of(t, backwards, project)).Where(t => t.Travel >= LeastTravel).Select(Drawn);
         var trails = Tracked.Select(t => Trail.Of(t, backwards, project)).ToList();
         var farthest = trails.MaxBy(t => t.Travel * (t.Mark.Name.EndsWith("hip", StringComparison.Ordinal) ? HipsFirst : 1))!;
         if (farthest.Travel < LeastTravel) return [];
