@@ -1,0 +1,106 @@
+using System.Text.RegularExpressions;
+using AmpleTide.Catalogue;
+using AmpleTide.Core.Body;
+using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Figures;
+
+namespace AmpleTide.Core.Tests.Catalogue;
+
+/// <summary>
+/// "Hands on the hips" beside a picture of arms in the air: what an option's cue says of hands, props, face and strap, its shapes do,
+/// in every position the move is done in.
+/// </summary>
+public class OptionsOfTheCatalogue
+{
+    // What a cue says, and how it is told from a form of the option.
+    private static readonly (string Said, Func<MoveForm, bool> Done)[] Words =
+    [
+        ("hands? .*on (the|that) hips?", f => Touches(f, "hand", "waist")),
+        ("hands? .*on the shoulders?", f => Touches(f, "fingertips", "shoulder-top")),
+        ("hands?,? .*(on|to|from|up) the thighs?", f => Touches(f, "hand", "thigh")),
+        ("hands on the ribs", f => Touches(f, "hand", "ribs")),
+        ("hands on the belly", f => Touches(f, "hand", "waist") || Touches(f, "hand", "belly")),
+        ("hands behind (the thighs|a bent knee)", f => Touches(f, "hand", "under-thigh")),
+        ("[Hh]ug the upper arms|[Cc]ross the arms on the chest", f => Touches(f, "hand", "upper-arm")),
+        ("wall", f => RestsOn(f, "wall")),
+        ("chair", f => RestsOn(f, "chair")),
+        ("blocks", f => RestsOn(f, "block")),
+        ("blanket", f => RestsOn(f, "blanket")),
+        ("pillow", f => RestsOn(f, "pillow") || RestsOn(f, "blanket")),
+        ("cushion", f => RestsOn(f, "cushion") || RestsOn(f, "bolster")),
+        ("bolster", f => RestsOn(f, "bolster")),
+        ("strap", f => f.Drawn.Strap.Count > 1),
+        ("[Ff]ists", f => f.Phases.Any(p => p.Phase.Look.Hands == Hands.Fists)),
+        ("eyes open", f => f.Phases.All(p => p.Phase.Look.Face == Face.Calm)),
+        ("knees down", f => Rests(f, "kneecap", "floor")),
+        ("[Nn]o hand|hands off|hand down", f => !f.Phases.Any(p => p.Shape.Touches.Any(t => t.On.Segment == Segment.Head))),
+    ];
+
+    [Fact]
+    public void An_option_does_what_its_words_say()
+    {
+        var wrong = from form in TestHouse.Catalogue.Moves.SelectMany(TestHouse.Catalogue.Forms).Where(f => f.Option != MoveForm.BaseOption)
+                    let cue = form.Move.Options[form.Option].Cue
+                    from word in Words
+                    where Regex.IsMatch(cue, $@"\b({word.Said})\b") && !word.Done(form)
+                    select $"{form.Move.Id} in {form.Position.Id}: {cue}";
+        Assert.False(wrong.Any(), string.Join("\n", wrong));
+    }
+
+    [Fact]
+    public void Hands_that_lie_elsewhere_do_so_all_the_way_round()
+    {
+        var form = TestHouse.Catalogue.Form(TestHouse.Catalogue.Move("side-bends-arms-up")!, TestHouse.Catalogue.Position("seated-cross")!, "easier");
+        Assert.All(form.Phases, p => Assert.Contains(p.Shape.Touches, t => t.Mark.Name == "right.fingertips" && t.On.Name == "right.shoulder-top"));
+        // The lean is eased where the move leans, and nowhere else.
+        Assert.Equal([0, 12], form.Phases.Select(p => Math.Round(p.Shape.Angles[Axis.LowerSide] + p.Shape.Angles[Axis.UpperSide])));
+    }
+
+    [Theory]
+    [InlineData("hands-clasped-behind", 0, 2)]
+    [InlineData("hamstring-with-strap", 3, 0)]
+    public void An_option_takes_a_strap_or_leaves_it(string id, int without, int with) =>
+        Assert.Equal((without, with), (Form(id, MoveForm.BaseOption).Drawn.Strap.Count, Form(id, "easier").Drawn.Strap.Count));
+
+    [Fact]
+    public void An_options_signs_face_and_hands_are_its_own()
+    {
+        Assert.Equal(["right.shoulder-top", "left.shoulder-top"], Form("compare-with-beginning", "easier").Drawn.Signs.Select(s => s.At.Name));
+        Assert.Equal((Face.EyesShut, Face.Calm), (Form("settle-tall", "base").Phases[0].Phase.Look.Face, Form("settle-tall", "easier").Phases[0].Phase.Look.Face));
+        Assert.NotEqual(Marks("compare-with-beginning", "base"), Marks("compare-with-beginning", "easier"));
+        // Only in the phases it names: the in-breath of cupped hands opens no mouth, the stay shuts the eyes.
+        Assert.Equal([Face.Calm, Face.EyesShut, Face.Calm], Form("jaw-self-massage", "easier").Phases.Select(p => p.Phase.Look.Face));
+    }
+
+    [Theory]
+    [InlineData("face: grim", "'grim' is not one of calm")]
+    [InlineData("hands: wet", "'wet' is not one of easy")]
+    [InlineData("signs: { glow: [crown] }", "'glow' is not one of attend")]
+    [InlineData("strap: [tail]", "there is no landmark 'tail'")]
+    [InlineData("stands: { chair: crown }", "'stands' is not a field here")]
+    public void What_an_option_cannot_have_is_told_by_field(string field, string reason)
+    {
+        var guide = File.ReadAllText(Path.Combine(TestHouse.Folder, "docs", "moves.md"));
+        var yaml = Regex.Match(guide, "```yaml\n(.*?)```", RegexOptions.Singleline).Groups[1].Value;
+        var wrong = yaml.Replace("easier: { ", $"easier: {{ {field}, ", StringComparison.Ordinal);
+        Assert.NotEqual(yaml, wrong);
+        Assert.Contains(reason, Assert.Throws<CatalogueException>(() => CatalogueReader.ReadOwn(wrong, TestHouse.Catalogue)).Message, StringComparison.Ordinal);
+    }
+
+    private static int Marks(string id, string option) =>
+        FigureDrawing.Picture(Form(id, option)).Parts.Where(p => p.Tone == Tone.Mark).Sum(p => p.Capsules.Count);
+
+    private static MoveForm Form(string id, string option)
+    {
+        var move = TestHouse.Catalogue.Move(id)!;
+        return TestHouse.Catalogue.Form(move, TestHouse.Catalogue.Position(move.In[0])!, option);
+    }
+
+    private static bool Touches(MoveForm form, string mark, string on) => form.Phases.Any(p => p.Shape.Touches.Any(t => Plain(t.Mark) == mark && Plain(t.On) == on));
+
+    private static bool RestsOn(MoveForm form, string prop) => form.Phases.Any(p => p.Shape.Contacts.Any(c => c.On.Name == prop));
+
+    private static bool Rests(MoveForm form, string mark, string on) => form.Phases.Any(p => p.Shape.Contacts.Any(c => Plain(c.Mark) == mark && c.On.Name == on));
+
+    private static string Plain(Landmark mark) => mark.Name[(mark.Name.IndexOf('.', StringComparison.Ordinal) + 1)..];
+}
