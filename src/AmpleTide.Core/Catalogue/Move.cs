@@ -22,6 +22,13 @@ public sealed record MoveOption(
     string Cue, ShapeChange Change, IReadOnlyList<int>? Phases, Face? Face = null, Hands? Hands = null,
     IReadOnlyList<(Sign Sign, Landmark At)>? Signs = null, IReadOnlyList<Landmark>? Strap = null)
 {
+    /// <summary>Props it rests on or holds.</summary>
+    public IReadOnlyList<string> Props { get; } =
+        [.. Change.Contacts.Values.Where(v => v is not ("none" or "stay" or "floor")).Concat(Strap is { Count: > 0 } ? ["strap"] : []).Distinct()];
+
+    /// <summary>Whether it goes without the strap the move has.</summary>
+    public bool LeavesTheStrap => Strap is { Count: 0 };
+
     /// <summary>A look with this option's face and hands.</summary>
     public Look Over(Look look) => new(Face ?? look.Face, Hands ?? look.Hands);
 

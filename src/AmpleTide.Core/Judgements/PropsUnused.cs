@@ -26,5 +26,5 @@ public static class PropsUnused
 
     // Fetched ahead of time for a line that follows is used.
     private static bool IsUsed(Score score, int from, string prop) => score.Lines.Skip(from).Any(l => l.Form is { } form
-        && (form.Position.Props.Contains(prop) || form.Position.Helpful.Contains(prop) || form.Move.Props.Contains(prop) || form.Move.Helpful.Contains(prop)));
+        && (form.Props.Contains(prop) || form.Position.Helpful.Contains(prop) || form.Move.Helpful.Contains(prop)));
 }

@@ -34,8 +34,7 @@ internal static class PropNeeds
     private static void Wanted(LineScore line, List<string> wanted)
     {
         wanted.Clear();
-        foreach (var prop in line.Position!.Props) Add(Used(prop));
-        foreach (var prop in line.Move!.Props) Add(Used(prop));
+        foreach (var prop in line.Form!.Props) Add(Used(prop));
         foreach (var prop in line.Line.Props) Add(prop.StandIn ?? prop.Id);
 
         // What stands in takes the place of what is needed.

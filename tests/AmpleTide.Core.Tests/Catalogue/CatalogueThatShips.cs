@@ -85,6 +85,18 @@ public class CatalogueThatShips
     }
 
     [Fact]
+    public void What_a_picture_rests_on_or_holds_is_named_among_the_props()
+    {
+        var missing = from form in Catalogue.Moves.SelectMany(Catalogue.Forms)
+                      let named = form.Props.Concat(form.Move.Helpful).Concat(form.Position.Helpful).Append("floor").ToHashSet()
+                      let drawn = form.Phases.SelectMany(p => p.Shape.Contacts).Select(c => c.On.Name)
+                          .Concat(form.Drawn.Stands.Keys.Select(s => s.Name)).Concat(form.Drawn.Strap.Count > 0 ? ["strap"] : [])
+                      from prop in drawn.Distinct().Where(prop => !named.Contains(prop))
+                      select $"{form.Move.Id} in {form.Position.Id}, {form.Option}: {prop}";
+        Assert.Empty(missing);
+    }
+
+    [Fact]
     public void A_flow_moves_whatever_the_option()
     {
         var still = from move in Catalogue.Moves

@@ -44,7 +44,7 @@ public class RuleTables
         { "convention", "{ \"move\": \"half-circles\" }" },
         { "breath-pace", "{ \"move\": \"long-out-breath\" }" },
         { "level-changes", "{ \"move\": \"mountain\" }, { \"move\": \"cat-cow\" }, { \"move\": \"knees-hugged\" }" },
-        { "props-late", "{ \"move\": \"settle-lying\" }, { \"move\": \"hamstring-with-strap\" }" },
+        { "props-late", "{ \"move\": \"settle-lying\" }, { \"move\": \"hamstring-with-strap\", \"option\": \"easier\" }" },
         { "end-to-end", "{ \"move\": \"folded-rest-hold\" }, { \"move\": \"low-cobra\" }" },
         { "breath-direction", "{ \"move\": \"seated-twist\" }, { \"move\": \"thread-the-needle\" }, { \"move\": \"seated-cat-cow\" }, { \"move\": \"bridge\" }" },
     };
@@ -80,7 +80,7 @@ public class RuleTables
         { "convention", "{ \"move\": \"full-neck-circles\" }", "Slow full circles: full slow circles, both ways; this class has chosen half circles, ear to chin to ear.", 2 },
         { "breath-pace", "{ \"move\": \"cat-cow\", \"breath\": { \"moving\": [8, 0, 10, 0] } }", "Cat and cow asks for 3.3 breaths a minute.", 1 },
         { "level-changes", "{ \"move\": \"mountain\" }, { \"move\": \"cat-cow\" }, { \"move\": \"mountain\" }, { \"move\": \"cat-cow\" }, { \"move\": \"mountain\" }, { \"move\": \"cat-cow\" }", "The class goes down 3 times.", 0 },
-        { "props-late", "{ \"move\": \"settle-lying\" }, { \"move\": \"hamstring-with-strap\", \"props\": [ { \"id\": \"strap\" } ] }", "The strap for Long leg up with a strap is named when people are already lying.", 1 },
+        { "props-late", "{ \"move\": \"settle-lying\" }, { \"move\": \"hamstring-with-strap\" }", "The strap for Long leg up with a strap is named when people are already lying.", 1 },
         { "props-unused", "{ \"move\": \"cat-cow\", \"props\": [ { \"id\": \"block\" } ] }", "A block is asked for in Cat and cow and never used.", 1 },
         { "unknown-field", "{ \"move\": \"cat-cow\", \"breath_s\": 4 }", "The file has a field 'breath_s' that is not known here.", 0 },
     };

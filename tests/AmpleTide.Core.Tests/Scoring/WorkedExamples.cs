@@ -133,6 +133,19 @@ public class WorkedExamples
     }
 
     [Theory]
+    [InlineData("puppy-reach", "all-fours", "base", "")]
+    [InlineData("puppy-reach", "all-fours", "easier", "chair")]
+    [InlineData("mountain", "standing", "easier", "wall")]
+    [InlineData("hands-clasped-behind", "standing", "easier", "strap")]
+    [InlineData("hamstring-with-strap", "supine-knees", "base", "strap")]
+    [InlineData("hamstring-with-strap", "supine-knees", "easier", "")]
+    public void An_option_needs_what_it_rests_on_and_nothing_it_leaves(string move, string position, string option, string props)
+    {
+        var score = TestHouse.Score(TestHouse.Class($"{{ \"move\": \"{move}\", \"position\": \"{position}\", \"option\": \"{option}\" }}"));
+        Assert.Equal(props, string.Join(" ", score.Props.Select(p => p.Prop)));
+    }
+
+    [Theory]
     [InlineData("neck-side-tilt", "right-left", "left-right")]
     [InlineData("neck-side-tilt", "left", "right")]
     [InlineData("head-turns", "alternate", "alternate-left")]
