@@ -224,3 +224,29 @@ test('a move of your own has the picture its maker chooses', async ({ page }) =>
   await expect(text).toHaveValue(/view: \[ ?20, 4 ?\]|view:\n +- 20\n +- 4/);
   await expect(text).not.toHaveValue(/closeUp/);
 });
+
+test('what goes on in a move of your own is said by fields, seen in its picture, and undone', async ({ page }) => {
+  await page.goto('/#/write/mountain');
+  const picture = page.getByRole('region', { name: 'The picture' });
+  const card = picture.getByRole('img', { name: 'As on cards and lines' });
+  const drawn = () => card.evaluate((svg) => svg.innerHTML);
+  await expect(card).toBeVisible();
+  const plain = await drawn();
+
+  await picture.getByRole('button', { name: 'Something goes on' }).click();
+  await picture.getByRole('combobox', { name: 'What goes on, 1' }).selectOption('attention rests');
+  await picture.getByRole('combobox', { name: 'Where, 1' }).selectOption('left foot');
+  await expect.poll(drawn).not.toBe(plain);
+  await picture.getByRole('button', { name: 'Something goes on' }).click();
+  await expect(picture.getByRole('combobox', { name: 'What goes on, 2' })).toHaveValue('attend');
+
+  await page.getByRole('button', { name: 'As text' }).click();
+  const text = page.getByRole('textbox', { name: "The move's text" });
+  await expect(text).toHaveValue(/signs:\s+attend:\s+- left\.instep\s+- nose/);
+  await page.getByRole('button', { name: 'As fields' }).click();
+  await picture.getByRole('button', { name: 'Remove what goes on, 2' }).click();
+  await picture.getByRole('button', { name: 'Remove what goes on, 1' }).click();
+  await expect.poll(drawn).toBe(plain);
+  await page.getByRole('button', { name: 'Undo' }).first().click();
+  await expect(picture.getByRole('combobox', { name: 'Where, 1' })).toHaveValue('left.instep');
+});

@@ -2,6 +2,7 @@
   import Figure from '../../figures/Figure.svelte';
   import type { Preview } from '../../lib/api/client';
   import type { OwnMoveText } from './ownMove.svelte';
+  import SignFields from './SignFields.svelte';
 
   const { move, preview }: { move: OwnMoveText; preview: Preview | null } = $props();
 
@@ -93,6 +94,7 @@
           /></label
         >
       {/each}
+      <SignFields {move} />
     </div>
   </div>
 </section>
