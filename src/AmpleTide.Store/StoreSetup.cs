@@ -27,12 +27,12 @@ public static class StoreSetup
         {
             Directory.CreateDirectory(folder);
             using var store = Open(folder);
-            if (File.Exists(file))
-            {
-                var newer = store.Database.GetAppliedMigrations().Except(store.Database.GetMigrations()).ToList();
-                if (newer.Count > 0) throw new StoreException($"The database {file} was made by a newer version of Ample Tide ({newer[^1]}); it was left as it is.");
-            }
-            store.Database.Migrate();
+            var known = store.Database.GetMigrations().ToList();
+            var applied = File.Exists(file) ? store.Database.GetAppliedMigrations().ToList() : [];
+            if (applied.Except(known).LastOrDefault() is { } newer)
+                throw new StoreException($"The database {file} was made by a newer version of Ample Tide ({newer}); it was left as it is.");
+            // Migrating compares whole models first, which takes a good part of a start; most starts have nothing to bring up to date.
+            if (known.Except(applied).Any()) store.Database.Migrate();
             // A write that is taken back tells a read-only file or a full disk apart now, not at the first save.
             store.Database.ExecuteSqlRaw("PRAGMA journal_mode=WAL; BEGIN IMMEDIATE; CREATE TABLE probe (x); DROP TABLE probe; ROLLBACK;");
         }

@@ -1,6 +1,7 @@
 using System.Net;
 using System.Text.Json.Nodes;
 using Microsoft.Data.Sqlite;
+using Microsoft.EntityFrameworkCore;
 
 namespace AmpleTide.Server.Tests;
 
@@ -101,6 +102,15 @@ public class StartsAndStops
         Assert.Contains("newer version of Ample Tide (20990101000000_Later)", error, StringComparison.Ordinal);
         Assert.DoesNotContain("\n", error, StringComparison.Ordinal);
         await server.Start("--no-demo", "--data", Directory.CreateTempSubdirectory("ample-tide-").FullName);
+    }
+
+    [Fact]
+    public async Task The_migrations_make_what_the_model_says()
+    {
+        // A start migrates only what is pending, so that nothing else would notice a model that has gone on without a migration.
+        await using var server = new RunningServer();
+        await using var store = server.Store();
+        Assert.False(store.Database.HasPendingModelChanges());
     }
 
     [Fact]
