@@ -210,6 +210,7 @@ test('a move of your own has the picture its maker chooses', async ({ page }) =>
   const card = picture.getByRole('img', { name: 'As on cards and lines' });
   await expect(picture.getByRole('checkbox', { name: 'Phase 1, in' })).toBeChecked();
   const drawn = () => card.evaluate((svg) => svg.innerHTML);
+  await expect.poll(drawn).toContain('<path');
   const both = await drawn();
 
   await picture.getByRole('checkbox', { name: 'Phase 1, in' }).uncheck();
@@ -230,7 +231,7 @@ test('what goes on in a move of your own is said by fields, seen in its picture,
   const picture = page.getByRole('region', { name: 'The picture' });
   const card = picture.getByRole('img', { name: 'As on cards and lines' });
   const drawn = () => card.evaluate((svg) => svg.innerHTML);
-  await expect(card).toBeVisible();
+  await expect.poll(drawn).toContain('<path');
   const plain = await drawn();
 
   await picture.getByRole('button', { name: 'Something goes on' }).click();

@@ -29,8 +29,12 @@ public sealed record MoveOption(
     /// <summary>Whether it goes without the strap the move has.</summary>
     public bool LeavesTheStrap => Strap is { Count: 0 };
 
-    /// <summary>A look with this option's face and hands.</summary>
-    public Look Over(Look look) => new(Face ?? look.Face, Hands ?? look.Hands);
+    /// <summary>A phase with this option's face and hands; eyes that stay open are not closed by it.</summary>
+    public Phase Over(Phase phase) => phase with
+    {
+        Look = new(Face ?? phase.Look.Face, Hands ?? phase.Look.Hands),
+        Opens = Face is null or Catalogue.Face.EyesShut ? phase.Opens : [.. phase.Opens.Where(what => what != "eyes")],
+    };
 
     /// <summary>What a picture shows beside the body, with this option's signs and strap.</summary>
     public Drawn Over(Drawn drawn) => drawn with { Signs = Signs ?? drawn.Signs, Strap = Strap ?? drawn.Strap };

@@ -28,19 +28,18 @@ public static class Shaping
     }
 
     private static Phase Seen(MoveOption option, Phase phase, int index) =>
-        option.Phases?.Contains(index) == false ? phase : phase with { Look = option.Over(phase.Look) };
+        option.Phases?.Contains(index) == false ? phase : option.Over(phase);
 
-    // What an option changes in one phase. It says so itself, or it replaces an angle wherever the move has taken it away
-    // from the base shape, and adds what the move never names to its stays. What rests and touches it changes there too, and
-    // where nothing is stayed in, in every phase: hands that lie elsewhere do so all the way round.
+    // What an option changes in one phase. It says so itself, or it replaces an angle wherever the move has taken it away from the base
+    // shape. What the move never names, and what rests and touches, it changes in the stays; where nothing is stayed in, in every phase:
+    // hands that lie elsewhere do so all the way round.
     private static ShapeChange InPhase(MoveOption option, Move move, int phase, Stance stance)
     {
         if (option.Phases is { } phases) return phases.Contains(phase) ? option.Change : ShapeChange.None;
+        var lasts = move.Phases[phase].IsStay || !move.Phases.Any(p => p.IsStay);
         var replaced = option.Change.Angles.Where(a => stance.IsAway(a.Key)).ToDictionary();
-        if (!move.Phases[phase].IsStay && replaced.Count == 0 && move.Phases.Any(p => p.IsStay)) return ShapeChange.None;
-        var added = move.Phases[phase].IsStay
-            ? option.Change.Angles.Where(a => !move.Phases.Any(p => p.Change.Angles.ContainsKey(a.Key)))
-            : [];
+        if (!lasts && replaced.Count == 0) return ShapeChange.None;
+        var added = lasts ? option.Change.Angles.Where(a => !move.Phases.Any(p => p.Change.Angles.ContainsKey(a.Key))) : [];
         return option.Change with { Angles = replaced.Concat(added).ToDictionary() };
     }
 

@@ -2,6 +2,7 @@ using System.Text.RegularExpressions;
 using AmpleTide.Catalogue;
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Conditions;
 using AmpleTide.Core.Figures;
 
 namespace AmpleTide.Core.Tests.Catalogue;
@@ -85,6 +86,44 @@ public class OptionsOfTheCatalogue
         var wrong = yaml.Replace("easier: { ", $"easier: {{ {field}, ", StringComparison.Ordinal);
         Assert.NotEqual(yaml, wrong);
         Assert.Contains(reason, Assert.Throws<CatalogueException>(() => CatalogueReader.ReadOwn(wrong, TestHouse.Catalogue)).Message, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Whoever_keeps_the_eyes_open_has_nothing_to_open_again()
+    {
+        Assert.True(FormFacts.Of(Form("settle-tall", "base")).EyesClosed);
+        Assert.False(FormFacts.Of(Form("settle-tall", "easier")).EyesClosed);
+    }
+
+    // Facts of the body that an easier form has no more of: degrees, or shares of the weight.
+    private static readonly (string Name, Func<FormFacts, double> Of, double Some, double More)[] Asked =
+    [
+        ("tilt of the neck", f => f.NeckTilt, 10, 2), ("turn of the neck", f => f.NeckTurn, 10, 2), ("neck back", f => f.NeckBack, 10, 2),
+        ("head below heart", f => f.HeadBelowHeart, 0.02, 0.02), ("rounding", f => f.Rounding, 15, 4), ("arching", f => f.Arching, 8, 2), ("twist", f => f.Twist, 8, 2),
+        ("hip flexion", f => f.HipFlexion, 90, 12), ("hip crossing", f => f.HipCrossing, 5, 4), ("hamstrings", f => f.HamstringPull, 40, 6),
+        ("knee flexion", f => f.KneeFlexion, 100, 8), ("on knees", f => f.OnKnees, 0.15, 0.1), ("on bent wrists", f => f.OnBentWrists, 0.05, 0.08), ("lift of the arms", f => f.ArmLift, 60, 10),
+    ];
+
+    // One thing is asked for a little more, so that another is asked for much less.
+    private static readonly HashSet<(string Move, string Fact)> Traded =
+    [
+        ("plank-hold", "on knees"), ("ripple-to-plank", "on knees"), // knees down: the arms and the trunk carry less
+        ("half-kneel-rise", "on knees"), // the trunk stays over the back knee, the hand on the chair beside
+        ("staff", "hip flexion"), // thighs rise with bent knees, and the hamstrings let go
+    ];
+
+    [Fact]
+    public void An_easier_option_asks_for_no_more()
+    {
+        var harder = from move in TestHouse.Catalogue.Moves
+                     from id in move.In
+                     let position = TestHouse.Catalogue.Position(id)!
+                     let asItIs = FormFacts.Of(TestHouse.Catalogue.Form(move, position, MoveForm.BaseOption))
+                     let easier = FormFacts.Of(TestHouse.Catalogue.Form(move, position, "easier"))
+                     from fact in Asked
+                     where fact.Of(easier) > fact.Some && fact.Of(easier) > fact.Of(asItIs) + fact.More && !Traded.Contains((move.Id, fact.Name))
+                     select $"{move.Id} in {id}: {fact.Name} {fact.Of(asItIs):0.##} -> {fact.Of(easier):0.##}";
+        Assert.False(harder.Any(), string.Join("\n", harder));
     }
 
     private static int Marks(string id, string option) =>
