@@ -81,10 +81,8 @@ public class OptionsOfTheCatalogue
     [InlineData("stands: { chair: crown }", "'stands' is not a field here")]
     public void What_an_option_cannot_have_is_told_by_field(string field, string reason)
     {
-        var guide = File.ReadAllText(Path.Combine(TestHouse.Folder, "docs", "moves.md"));
-        var yaml = Regex.Match(guide, "```yaml\n(.*?)```", RegexOptions.Singleline).Groups[1].Value;
-        var wrong = yaml.Replace("easier: { ", $"easier: {{ {field}, ", StringComparison.Ordinal);
-        Assert.NotEqual(yaml, wrong);
+        var wrong = GuideToMoves.Example.Replace("easier: { ", $"easier: {{ {field}, ", StringComparison.Ordinal);
+        Assert.NotEqual(GuideToMoves.Example, wrong);
         Assert.Contains(reason, Assert.Throws<CatalogueException>(() => CatalogueReader.ReadOwn(wrong, TestHouse.Catalogue)).Message, StringComparison.Ordinal);
     }
 
