@@ -22,12 +22,10 @@ public sealed record MoveOption(
     string Cue, ShapeChange Change, IReadOnlyList<int>? Phases, Face? Face = null, Hands? Hands = null,
     IReadOnlyList<(Sign Sign, Landmark At)>? Signs = null, IReadOnlyList<Landmark>? Strap = null)
 {
-    /// <summary>Props it rests on or holds.</summary>
-    public IReadOnlyList<string> Props { get; } =
-        [.. Change.Contacts.Values.Where(v => v is not ("none" or "stay" or "floor")).Concat(Strap is { Count: > 0 } ? ["strap"] : []).Distinct()];
-
-    /// <summary>Whether it goes without the strap the move has.</summary>
-    public bool LeavesTheStrap => Strap is { Count: 0 };
+    /// <summary>The props that are needed with this option: what it rests on as well, and a strap only while there is one.</summary>
+    public IEnumerable<string> Over(IEnumerable<string> props) => (Strap is null ? props : props.Except(["strap"]))
+        .Concat(Strap is { Count: > 0 } ? ["strap"] : [])
+        .Union(Change.Contacts.Values.Where(v => v is not ("none" or "stay" or "floor")));
 
     /// <summary>A phase with this option's face and hands; eyes that stay open are not closed by it.</summary>
     public Phase Over(Phase phase) => phase with

@@ -13,13 +13,8 @@ public sealed record MoveForm(Move Move, Position Position, string Option, Phase
     public const string BaseOption = "base";
 
     /// <summary>Props without which it cannot be taken: those of the position and the move, and those of the option.</summary>
-    public IReadOnlyList<string> Props { get; } = PropsOf(Move, Position, Option == BaseOption ? null : Move.Options[Option]);
-
-    private static IReadOnlyList<string> PropsOf(Move move, Position position, MoveOption? option)
-    {
-        var always = position.Props.Union(move.Props);
-        return option is null ? [.. always] : [.. (option.LeavesTheStrap ? always.Except(["strap"]) : always).Union(option.Props)];
-    }
+    public IReadOnlyList<string> Props { get; } =
+        [.. Option == BaseOption ? Position.Props.Union(Move.Props) : Move.Options[Option].Over(Position.Props.Union(Move.Props))];
 
     /// <summary>The first phase that is stayed in, or −1.</summary>
     public int FirstStay { get; } = Array.FindIndex(Phases, p => p.Phase.IsStay);

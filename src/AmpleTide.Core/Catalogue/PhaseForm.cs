@@ -6,7 +6,7 @@ namespace AmpleTide.Core.Catalogue;
 /// The placed end of a phase. A catalogue has thousands; what can be read off one is read when it is first asked for, so that no start
 /// waits for all of them.
 /// </summary>
-/// <param name="phase">As written.</param>
+/// <param name="phase">As written, with the option's face and hands.</param>
 /// <param name="shape">Its end, for the right side.</param>
 /// <param name="position">The position it is taken in.</param>
 /// <param name="residual">How far the worst contact is off, in statures.</param>
@@ -15,7 +15,7 @@ public sealed class PhaseForm(Phase phase, Shape shape, Position position, doubl
 {
     private readonly Lazy<Readings> readings = new(() => new(shape, position));
 
-    /// <summary>As written.</summary>
+    /// <summary>As written, with the option's face and hands.</summary>
     public Phase Phase { get; } = phase;
 
     /// <summary>Its end, for the right side.</summary>
