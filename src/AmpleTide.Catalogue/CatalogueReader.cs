@@ -16,7 +16,7 @@ public static partial class CatalogueReader
 {
     /// <summary>Reads the files of a folder.</summary>
     /// <param name="folder">Holds <c>positions.yaml</c>, <c>ways.yaml</c>, <c>props.yaml</c>, <c>conditions.yaml</c> and <c>moves/*.yaml</c>.</param>
-    /// <param name="cache">Placed shapes kept from earlier starts, or null to place all anew.</param>
+    /// <param name="cache">Shapes that are placed already, or null to place all anew.</param>
     /// <exception cref="CatalogueException">Something in a file is wrong; says file, line and reason.</exception>
     public static MoveCatalogue ReadFolder(string folder, ShapeCache? cache = null)
     {
@@ -40,7 +40,7 @@ public static partial class CatalogueReader
         var ways = EntriesOf(n => n == "ways.yaml").Select(e => ReadWay(e, byId)).OfType<Way>().ToList();
         var props = Unique(EntriesOf(n => n == "props.yaml"), ReadProp, p => p.Id);
         var conditions = Unique(EntriesOf(n => n == "conditions.yaml"), ReadCondition, c => c.Id);
-        var reading = new MoveReading(byId);
+        var reading = new MoveReading(byId, props.Select(p => p.Id).ToHashSet());
         var entries = EntriesOf(n => n.StartsWith("moves/", StringComparison.Ordinal)).ToList();
         var moves = Unique(entries, reading.Read, m => m.Id);
         Stop(problems);
@@ -49,7 +49,6 @@ public static partial class CatalogueReader
         Parallel.For(0, moves.Count, i => forms[i] = Forms(moves[i], byId, place));
         for (var i = 0; i < moves.Count; i++) CheckForms(entries[i], forms[i]);
         Stop(problems);
-        cache?.Save();
         return new(HashOf(texts), positions, ways, moves, forms.SelectMany(f => f), props, conditions);
     }
 
@@ -65,7 +64,7 @@ public static partial class CatalogueReader
         Stop(problems);
         if (entries.Count != 1) throw new CatalogueException([new("own move", 1, $"one move is needed, {entries.Count} are there")]);
         var positions = catalogue.Positions.ToDictionary(p => p.Id);
-        var move = new MoveReading(positions).Read(entries[0]) with { Own = true };
+        var move = new MoveReading(positions, catalogue.Props.Select(p => p.Id).ToHashSet()).Read(entries[0]) with { Own = true };
         if (!OwnId().IsMatch(move.Id)) entries[0].Wrong("id", "lower-case letters, digits and hyphens are needed, 60 at most");
         if (catalogue.Move(move.Id) is { Own: false }) entries[0].Wrong("id", $"'{move.Id}' is a move of the catalogue; a copy needs an id of its own");
         Stop(problems);
@@ -137,7 +136,7 @@ public static partial class CatalogueReader
             .SelectMany(c => Contacts.Marks(c.Key).Select(mark => new Contact(mark, Support.Find(c.Value)!))).ToList();
         var touches = ShapeReading.ReadTouches(entry).Select(t => new Touch(Landmark.Find(t.Key)!, Landmark.Find(t.Value)!)).ToList();
         if (contacts.Count == 0) entry.Wrong("contacts", "a position rests on something");
-        var from = new Vector(0, entry.Number("pelvisHeight", 0.3), 0);
+        var from = new Vector(0, entry.Number("pelvisHeight", 0.3, 0, 1), 0);
         var placed = place(new(Angles.Zero.With(near).With(angles), from, angles.Keys.ToHashSet(), contacts, touches, allowed));
         if (placed.Residual > Placement.MostResidual) entry.Wrong("shape", $"{placed.Worst} is {placed.Residual * 170:0.0} cm off");
         var facts = Facts.Of(placed.Shape, placed.Shape.Angles);

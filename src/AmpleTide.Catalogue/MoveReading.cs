@@ -1,14 +1,33 @@
+using System.Text.RegularExpressions;
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Classes;
 using Range = AmpleTide.Core.Body.Range;
 
 namespace AmpleTide.Catalogue;
 
 /// <summary>Reads moves as their authors write them.</summary>
-internal sealed class MoveReading(IReadOnlyDictionary<string, Position> positions)
+internal sealed partial class MoveReading(IReadOnlyDictionary<string, Position> positions, IReadOnlySet<string> props)
 {
     private const int MostWordsOfAShortCue = 7;
     private const int MostPhases = 24;
+    private const int MostCautions = 12;
+    private const int MostCharacters = 600;
+    private const int MostName = 80;
+
+    // What makes sense at all, with room to spare. Beats in seconds, effort in METs, counts and share of a breath, planes in degrees.
+    private const double LeastBeat = 0.2;
+    private const double MostBeat = 10;
+    private const double LeastEffort = 0.9;
+    private const double MostEffort = 12;
+    private const double LeastShare = 0.05;
+    private const double MostShare = 4;
+    private const double LeastCounts = 0.25;
+    private const double MostCounts = 60;
+    private const double MostTurn = 180;
+
+    // As much as a line of a class may have.
+    private static readonly OrderedDictionary<string, int> MostOf = new() { ["breaths"] = 200, ["rounds"] = 200, ["beats"] = 500, ["seconds"] = 3600 };
 
     // METs by kind where the author says nothing: sitting quietly 1.3, mild stretching 2.3, Hatha yoga 2.5;
     // Ainsworth and others, Compendium of Physical Activities (2011), from memory.
@@ -40,28 +59,27 @@ internal sealed class MoveReading(IReadOnlyDictionary<string, Position> position
         var move = new Move
         {
             Id = id,
-            Name = entry.Text("name"),
-            Traditional = entry.OptionalText("traditional"),
+            Name = Short(entry, "name", entry.Text("name")),
+            Traditional = entry.OptionalText("traditional") is { } traditional ? Short(entry, "traditional", traditional) : null,
             Kind = kind,
-            In = entry.Texts("in"),
+            In = [.. entry.Texts("in").Distinct()],
             Out = entry.OptionalText("out"),
             Sides = sides,
             RightNames = rightNames,
             Circle = entry.Word("circle", (Circle?)Circle.Clockwise),
             Second = entry.Word("second", (Second?)Second.Mirror),
             Dose = ReadDose(entry),
-            BeatSeconds = entry.Number("beatSeconds", 1),
+            BeatSeconds = entry.Number("beatSeconds", 1, LeastBeat, MostBeat),
             Talk = ReadTalk(entry, sides),
             Phases = phases,
             Options = ReadOptions(entry, allowed, phases.Count),
             Cautions = ReadCautions(entry),
-            Props = entry.Texts("props"),
-            Helpful = entry.Texts("helpful"),
+            Props = ReadProps(entry, "props"),
+            Helpful = ReadProps(entry, "helpful"),
             AlsoEases = ReadAreas(entry),
-            When = entry.Words("when"),
-            School = entry.Words("school"),
+            School = ReadSchool(entry),
             OptIn = entry.Flag("optIn"),
-            Effort = entry.Number("effort", UsualEffort[kind]),
+            Effort = entry.Number("effort", UsualEffort[kind], LeastEffort, MostEffort),
             View = ShapeReading.ReadView(entry),
             Drawn = drawn,
             Picture = picture,
@@ -81,6 +99,7 @@ internal sealed class MoveReading(IReadOnlyDictionary<string, Position> position
             else entry.Wrong("in", $"there is no position '{id}'");
         }
         if (known.Count == 0 && entry.Texts("in").Count == 0) entry.Wrong("in", "is missing");
+        if (known.Distinct().Count() < known.Count) entry.Wrong("in", "names a position twice");
         return [.. Enum.GetValues<Axis>().Select(axis => new Range(
             known.Select(p => p.Allowed[(int)axis].Least).Append(Axes.Allowed(axis).Least).Min(),
             known.Select(p => p.Allowed[(int)axis].Most).Append(Axes.Allowed(axis).Most).Max()))];
@@ -109,19 +128,17 @@ internal sealed class MoveReading(IReadOnlyDictionary<string, Position> position
         {
             Breath = breath,
             Pattern = entry.Word("pattern", (Pattern?)(breath == Breath.Stay || kind is MoveKind.Breathing ? UsualStay[kind] : Pattern.Moving)),
-            Share = entry.Number("share", 1),
-            Counts = entry.OptionalNumber("counts"),
+            Share = entry.Number("share", 1, LeastShare, MostShare),
+            Counts = entry.OptionalNumber("counts", LeastCounts, MostCounts),
             Change = ShapeReading.ReadChange(entry, allowed),
             At = at,
             Work = entry.Word("work", (Work?)Work.Active),
             Cue = ReadCue(entry),
-            Opens = entry.Texts("opens"),
-            Closes = entry.Texts("closes"),
-            ArmPlane = entry.OptionalNumber("armsBy"),
+            Opens = ReadStates(entry, "opens"),
+            Closes = ReadStates(entry, "closes"),
+            ArmPlane = entry.OptionalNumber("armsBy", -MostTurn, MostTurn),
             Look = new(entry.Word("face", (Face?)Face.Calm), entry.Word("hands", (Hands?)Hands.Easy)),
         };
-        if (phase.Share is <= 0 or > 4) entry.Wrong("share", "lies over 0 and up to 4");
-        if (phase.Counts is <= 0 or > 60) entry.Wrong("counts", "lie over 0 and up to 60");
         entry.Done();
         return phase;
     }
@@ -148,7 +165,7 @@ internal sealed class MoveReading(IReadOnlyDictionary<string, Position> position
 
     private static void CheckSpoken(Entry entry, string field, string text)
     {
-        if (text.Length > 600) entry.Wrong(field, "is longer than 600 characters");
+        if (text.Length > MostCharacters) entry.Wrong(field, $"is longer than {MostCharacters} characters");
         if (Words.HasBareSide(text)) entry.Wrong(field, "names a side outright; write {right} or {left}");
         foreach (var word in Words.Placeholders(text).Where(w => !Words.IsPlaceholder(w))) entry.Wrong(field, $"{{{word}}} is not a placeholder");
     }
@@ -157,9 +174,46 @@ internal sealed class MoveReading(IReadOnlyDictionary<string, Position> position
     private static IReadOnlyList<string> ReadCautions(Entry entry)
     {
         var cautions = entry.Texts("cautions");
-        if (cautions.Count == 0) entry.Wrong("cautions", "at least one is needed");
+        if (cautions.Count is 0 or > MostCautions) entry.Wrong("cautions", $"from 1 to {MostCautions} are needed");
+        if (cautions.Any(c => c.Length > MostCharacters)) entry.Wrong("cautions", $"one is longer than {MostCharacters} characters");
         return cautions;
     }
+
+    private IReadOnlyList<string> ReadProps(Entry entry, string field)
+    {
+        var named = entry.Texts(field);
+        foreach (var id in named.Where(id => !props.Contains(id))) entry.Wrong(field, $"there is no prop '{id}'");
+        return named;
+    }
+
+    // Matter and way of a convention, as in { neckCircle: full }.
+    private static IReadOnlyDictionary<string, string> ReadSchool(Entry entry)
+    {
+        var school = entry.Words("school");
+        foreach (var (matter, way) in school)
+        {
+            if (Conventions.Find(matter) is not { } convention) entry.Wrong("school", $"'{matter}' is not one of {string.Join(", ", Conventions.All.Select(c => c.Id))}");
+            else if (convention.Ways.All(w => w.Id != way)) entry.Wrong("school", $"{matter} is '{way}', one of {string.Join(", ", convention.Ways.Select(w => w.Id))} is needed");
+        }
+        return school;
+    }
+
+    // What is opened is told by a word of the author's; the house knows what closes it by the same word.
+    private static IReadOnlyList<string> ReadStates(Entry entry, string field)
+    {
+        var states = entry.Texts(field);
+        foreach (var state in states.Where(s => !StateWord().IsMatch(s))) entry.Wrong(field, $"'{state}' is not a word in lower-case letters and hyphens, 40 at most");
+        return states;
+    }
+
+    private static string Short(Entry entry, string field, string text)
+    {
+        if (text.Length > MostName) entry.Wrong(field, $"is longer than {MostName} characters");
+        return text;
+    }
+
+    [GeneratedRegex("^[a-z][a-z-]{0,39}$")]
+    private static partial Regex StateWord();
 
     private static Talk ReadTalk(Entry entry, Sidedness sides)
     {
@@ -181,12 +235,17 @@ internal sealed class MoveReading(IReadOnlyDictionary<string, Position> position
             entry.Wrong("dose", "is missing");
             return new(Unit.Breaths, 1, 1, 1);
         }
-        var field = dose.Fields().FirstOrDefault() ?? "breaths";
-        if (!Enum.TryParse<Unit>(field, true, out var unit)) dose.Wrong(field, "is not one of breaths, rounds, beats, seconds");
-        var amounts = dose.Integers(field);
-        if (amounts.Count == 3 && amounts[0] >= 1 && amounts[0] <= amounts[1] && amounts[1] <= amounts[2])
+        var fields = dose.Fields().ToList();
+        if (fields.Count != 1 || !MostOf.TryGetValue(fields[0], out var limit))
+        {
+            entry.Wrong("dose", $"one of {string.Join(", ", MostOf.Keys)} is needed, as in {{ breaths: [2, 3, 6] }}");
+            return new(Unit.Breaths, 1, 1, 1);
+        }
+        var unit = Enum.Parse<Unit>(fields[0], true);
+        var amounts = dose.Integers(fields[0]);
+        if (amounts.Count == 3 && amounts[0] >= 1 && amounts[0] <= amounts[1] && amounts[1] <= amounts[2] && amounts[2] <= limit)
             return new(unit, amounts[0], amounts[1], amounts[2]);
-        dose.Wrong(field, "least, usual and most are needed, as in [2, 3, 6]");
+        dose.Wrong(fields[0], $"least, usual and most are needed, from 1 to {limit}, as in [2, 3, 6]");
         return new(unit, 1, 1, 1);
     }
 

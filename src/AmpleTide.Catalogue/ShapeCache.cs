@@ -5,80 +5,74 @@ using AmpleTide.Core.Body;
 namespace AmpleTide.Catalogue;
 
 /// <summary>
-/// Placed shapes kept on disk between starts. Each is known by what was asked of the solver and by the solver itself, so a changed
-/// move is placed anew and all others are not; a file that cannot be read is ignored and written afresh.
+/// Placed shapes, worked out when the house is built and shipped beside the server. Each is known by what was asked of the solver and by the
+/// solver's version, so that a move that was changed since is placed anew and all others are not. A file that cannot be read is no reason to
+/// stop: everything is placed anew then.
 /// </summary>
 public sealed class ShapeCache
 {
-    private const int Format = 1;
-    private static readonly Guid Solver = typeof(Placement).Module.ModuleVersionId;
-    private readonly string path;
+    /// <summary>What the file is called that ships.</summary>
+    public const string FileName = "shapes.bin";
+
+    // Goes up with the form of the file.
+    private const int Format = 2;
+
     private readonly Dictionary<string, Placed> kept = [];
     private readonly ConcurrentDictionary<string, Placed> used = new();
-    private bool changed;
+    private int solved;
 
-    private ShapeCache(string path) => this.path = path;
+    private ShapeCache()
+    {
+    }
 
     /// <summary>How many shapes were placed anew since opening.</summary>
-    public int Solved { get; private set; }
+    public int Solved => solved;
 
-    /// <summary>Opens the cache in a file that may not be there yet.</summary>
+    /// <summary>Opens the cache in a file, which need not be there.</summary>
     public static ShapeCache Open(string path)
     {
-        var cache = new ShapeCache(path);
+        var cache = new ShapeCache();
         try
         {
-            if (File.Exists(path)) cache.Load();
+            if (File.Exists(path)) cache.Load(path);
         }
-        catch (Exception error) when (error is IOException or InvalidDataException or UnauthorizedAccessException or FormatException)
+        catch (Exception error) when (error is IOException or InvalidDataException or UnauthorizedAccessException or FormatException or ArgumentException)
         {
+            // A file that was cut off may have given half of what it held.
             cache.kept.Clear();
         }
         return cache;
     }
 
     /// <summary>A placed shape, from the file where it is there.</summary>
-    public Placed Place(PlacementTask task)
+    public Placed Place(PlacementTask task) => used.GetOrAdd(KeyOf(task), (key, asked) =>
     {
-        var key = KeyOf(task);
-        if (used.TryGetValue(key, out var placed)) return placed;
-        if (kept.TryGetValue(key, out var known))
-        {
-            placed = Restore(known, task);
-        }
-        else
-        {
-            placed = Placement.Solve(task);
-            lock (kept)
-            {
-                changed = true;
-                Solved++;
-            }
-        }
-        return used[key] = placed;
-    }
+        if (kept.TryGetValue(key, out var known)) return Restore(known, asked);
+        Interlocked.Increment(ref solved);
+        return Placement.Solve(asked);
+    }, task);
 
-    /// <summary>Writes what was used, if anything was new. A folder that cannot be written is no reason to stop.</summary>
-    public void Save()
+    /// <summary>Writes everything that was placed since opening.</summary>
+    /// <exception cref="IOException">The file cannot be written; what lay there is as it was.</exception>
+    public void Save(string path)
     {
-        if (!changed) return;
+        Directory.CreateDirectory(Path.GetDirectoryName(Path.GetFullPath(path))!);
+        var beside = $"{path}.part";
         try
         {
-            Directory.CreateDirectory(Path.GetDirectoryName(Path.GetFullPath(path))!);
-            var beside = $"{path}.{Environment.ProcessId}";
             using (var writer = new BinaryWriter(File.Create(beside))) Write(writer);
             File.Move(beside, path, true);
-            changed = false;
         }
-        catch (Exception error) when (error is IOException or UnauthorizedAccessException)
+        finally
         {
+            File.Delete(beside);
         }
     }
 
     private void Write(BinaryWriter writer)
     {
         writer.Write(Format);
-        writer.Write(Solver.ToByteArray());
+        writer.Write(Placement.Version);
         writer.Write(used.Count);
         foreach (var (key, placed) in used.OrderBy(u => u.Key, StringComparer.Ordinal))
         {
@@ -92,10 +86,10 @@ public sealed class ShapeCache
         }
     }
 
-    private void Load()
+    private void Load(string path)
     {
-        using var reader = new BinaryReader(File.OpenRead(path));
-        if (reader.ReadInt32() != Format || new Guid(reader.ReadBytes(16)) != Solver) return;
+        using var reader = new BinaryReader(new MemoryStream(File.ReadAllBytes(path)));
+        if (reader.ReadInt32() != Format || reader.ReadInt32() != Placement.Version) return;
         var count = reader.ReadInt32();
         Span<double> degrees = stackalloc double[Axes.Count];
         for (var i = 0; i < count; i++)

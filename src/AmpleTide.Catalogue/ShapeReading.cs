@@ -9,6 +9,8 @@ internal static class ShapeReading
 {
     // An angle may go a little beyond the normal range: bodies differ.
     private const double Slack = 1.15;
+    private const int FullTurn = 360;
+    private const int QuarterTurn = 90;
 
     public static ShapeChange ReadChange(Entry entry, IReadOnlyList<Range> allowed)
     {
@@ -26,7 +28,7 @@ internal static class ShapeReading
         {
             var axes = Axes.Named(name);
             if (axes.Count == 0) shape.Wrong(name, "there is no such axis");
-            if (shape.OptionalNumber(name) is not { } written) continue;
+            if (shape.OptionalNumber(name, -FullTurn, FullTurn) is not { } written) continue;
             foreach (var (axis, degrees) in Axes.Share(axes, written))
             {
                 angles[axis] = degrees;
@@ -84,8 +86,8 @@ internal static class ShapeReading
     {
         if (!entry.Has("view")) return null;
         var numbers = entry.Integers("view");
-        if (numbers.Count is 1 or 2) return new(numbers[0], numbers.Count == 2 ? numbers[1] : 7);
-        entry.Wrong("view", "degrees round and, if need be, above are needed, as in [25, 7]");
+        if (numbers.Count is 1 or 2 && Math.Abs(numbers[0]) <= FullTurn && (numbers.Count == 1 || Math.Abs(numbers[1]) <= QuarterTurn)) return new(numbers[0], numbers.Count == 2 ? numbers[1] : 7);
+        entry.Wrong("view", "degrees round (360 at most) and, if need be, above (90 at most) are needed, as in [25, 7]");
         return null;
     }
 }

@@ -25,15 +25,12 @@ public sealed class CatalogueException(IReadOnlyList<CatalogueProblem> problems)
 /// <summary>One catalogue file: its text, and the problems found in it so far.</summary>
 public sealed class CatalogueFile(string name, string text, List<CatalogueProblem> problems)
 {
-    // A catalogue file is a few hundred kilobytes at most; anything far over is a mistake or an attack.
-    private const int MostCharacters = 2_000_000;
-
     /// <summary>The entries of the list the file holds.</summary>
     public IReadOnlyList<Entry> Entries()
     {
-        if (text.Length > MostCharacters)
+        if (YamlLimits.Broken(text) is { } broken)
         {
-            Wrong(1, $"the file is longer than {MostCharacters} characters");
+            Wrong(broken.Line, broken.Reason);
             return [];
         }
         var parser = new Parser(new StringReader(text));
@@ -113,15 +110,15 @@ public sealed class Entry
         return null;
     }
 
-    /// <summary>A number, or the default.</summary>
-    public double Number(string field, double otherwise) => OptionalNumber(field) ?? otherwise;
+    /// <summary>A number within bounds, or the default.</summary>
+    public double Number(string field, double otherwise, double least, double most) => OptionalNumber(field, least, most) ?? otherwise;
 
-    /// <summary>A number, or null.</summary>
-    public double? OptionalNumber(string field)
+    /// <summary>A number within bounds, or null.</summary>
+    public double? OptionalNumber(string field, double least, double most)
     {
         if (OptionalText(field) is not { } text) return null;
-        if (double.TryParse(text, NumberStyles.Float, CultureInfo.InvariantCulture, out var number) && double.IsFinite(number)) return number;
-        Wrong(field, $"'{text}' is not a number");
+        if (double.TryParse(text, NumberStyles.Float, CultureInfo.InvariantCulture, out var number) && number >= least && number <= most) return number;
+        Wrong(field, string.Create(CultureInfo.InvariantCulture, $"'{text}' is not a number from {least} to {most}"));
         return null;
     }
 
@@ -174,7 +171,7 @@ public sealed class Entry
         var numbers = new List<int>();
         foreach (var text in Texts(field))
         {
-            if (int.TryParse(text, CultureInfo.InvariantCulture, out var number)) numbers.Add(number);
+            if (int.TryParse(text, NumberStyles.AllowLeadingSign, CultureInfo.InvariantCulture, out var number)) numbers.Add(number);
             else Wrong(field, $"'{text}' is not a whole number");
         }
         return numbers;

@@ -32,12 +32,12 @@ internal sealed class JsonFields
 
     /// <summary>Reads the fields of an object.</summary>
     /// <returns>The fields whose names are not known.</returns>
-    public Kept Object(JsonElement element, FieldReader read)
+    public PreservedFields Object(JsonElement element, FieldReader read)
     {
         if (element.ValueKind != JsonValueKind.Object)
         {
             Wrong(null, "an object is needed");
-            return Kept.Nothing;
+            return PreservedFields.None;
         }
         List<KeyValuePair<string, object>>? unknown = null;
         foreach (var field in element.EnumerateObject())
@@ -47,7 +47,7 @@ internal sealed class JsonFields
             if (!read(name, field.Value)) (unknown ??= []).Add(new(name, field.Value.Clone()));
             path.RemoveAt(path.Count - 1);
         }
-        return unknown is null ? Kept.Nothing : new(unknown);
+        return unknown is null ? PreservedFields.None : new(unknown);
     }
 
     /// <summary>Reads a list.</summary>

@@ -34,7 +34,7 @@ public sealed partial class TideReader
             }
             return true;
         });
-        return set with { Id = Id(id, place), Kept = kept };
+        return set with { Id = Id(id, place), UnknownFields = kept };
     }
 
     private Set ReadInside(Set set, JsonElement element, string place, int depth)
@@ -52,7 +52,7 @@ public sealed partial class TideReader
             return true;
         });
         if (set.Items.Count == 0) json.Wrong("items", "a set holds at least one line");
-        return set with { KeptInside = kept };
+        return set with { UnknownSetFields = kept };
     }
 
     private IReadOnlyList<Side> ReadRounds(JsonElement element)
@@ -108,7 +108,7 @@ public sealed partial class TideReader
         return new()
         {
             Id = id.Length > 0 ? Id(id, "") : Id("", $"{parent}.i{index + 1}"), Move = move, Position = position, Dose = dose, Sides = sides, Option = option, PauseBetween = pauseBetween,
-            PauseAfter = pauseAfter, Breath = breath, Locked = locked, Note = note, Talk = talk, Say = say, Props = props, Kept = kept,
+            PauseAfter = pauseAfter, Breath = breath, Locked = locked, Note = note, Talk = talk, Say = say, Props = props, UnknownFields = kept,
         };
 
         void ReadDose(Unit unit, JsonElement value, int most)

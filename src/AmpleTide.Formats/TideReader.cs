@@ -74,7 +74,7 @@ public sealed partial class TideReader
         {
             Id = id, Title = title, Note = note, Tags = tags, Theme = theme, Minutes = minutes, StartsIn = startsIn, EndsAsleep = asleep,
             Group = group, Place = place, Conventions = conventions, Breath = breath, Off = off, Sections = sections ?? [],
-            Embedded = embedded, Carried = new(carried), Kept = kept,
+            Embedded = embedded, Carried = new(carried), UnknownFields = kept,
         };
     }
 
@@ -92,7 +92,7 @@ public sealed partial class TideReader
             return true;
         });
         if (yaml.Length == 0 && !json.HasProblemAt("yaml")) json.Wrong("yaml", "is missing");
-        return new(id, yaml) { Kept = kept };
+        return new(id, yaml) { UnknownFields = kept };
     }
 
     private Theme ReadTheme(JsonElement element)
@@ -109,7 +109,7 @@ public sealed partial class TideReader
             }
             return true;
         });
-        return new(areas, intention) { Kept = kept };
+        return new(areas, intention) { UnknownFields = kept };
     }
 
     private Group ReadGroup(JsonElement element)
@@ -128,7 +128,7 @@ public sealed partial class TideReader
             }
             return true;
         });
-        return group with { Kept = kept };
+        return group with { UnknownFields = kept };
     }
 
     private Place ReadPlace(JsonElement element)
@@ -146,7 +146,7 @@ public sealed partial class TideReader
             }
             return true;
         });
-        return place with { Kept = kept };
+        return place with { UnknownFields = kept };
     }
 
     private Off ReadOff(JsonElement element)
@@ -165,7 +165,7 @@ public sealed partial class TideReader
             return true;
         });
         if (reason.Length == 0) json.Wrong("reason", "is missing: a judgement is switched off with a reason");
-        return new(rule, concerned, reason) { Kept = kept };
+        return new(rule, concerned, reason) { UnknownFields = kept };
     }
 
     private BreathChoice ReadBreath(JsonElement element)
@@ -185,7 +185,7 @@ public sealed partial class TideReader
             }
             return true;
         });
-        return kept.Fields.Count == 0 ? choice : choice with { Kept = kept };
+        return kept.Fields.Count == 0 ? choice : choice with { UnknownFields = kept };
     }
 
     private BreathCounts ReadCounts(JsonElement element)
@@ -216,6 +216,6 @@ public sealed partial class TideReader
             }
             return true;
         });
-        return new() { Id = Id(id, place), Name = name, Part = part, Breath = breath, Items = items, Kept = kept };
+        return new() { Id = Id(id, place), Name = name, Part = part, Breath = breath, Items = items, UnknownFields = kept };
     }
 }

@@ -35,7 +35,7 @@ public static class TideWriter
         json.WriteStartObject("theme");
         Texts(json, "areas", plan.Theme.Areas.Select(a => a.Name()));
         json.WriteString("intention", plan.Theme.Intention);
-        Rest(json, plan.Theme.Kept);
+        Rest(json, plan.Theme.UnknownFields);
         json.WriteNumber("minutes", plan.Minutes);
         if (plan.StartsIn is { } start) json.WriteString("startsIn", start);
         json.WriteString("endsIn", plan.EndsAsleep ? "asleep" : "awake");
@@ -46,7 +46,7 @@ public static class TideWriter
         if (plan.Off.Count > 0) List(json, "off", plan.Off, off => WriteOff(json, off));
         if (plan.Embedded.Count > 0) List(json, "moves", plan.Embedded, move => WriteEmbedded(json, move));
         List(json, "sections", plan.Sections, section => WriteSection(json, section));
-        Rest(json, new([.. plan.Carried.Fields, .. plan.Kept.Fields]));
+        Rest(json, new([.. plan.Carried.Fields, .. plan.UnknownFields.Fields]));
     }
 
     private static void WriteEmbedded(Utf8JsonWriter json, EmbeddedMove move)
@@ -54,7 +54,7 @@ public static class TideWriter
         json.WriteStartObject();
         json.WriteString("id", move.Id);
         json.WriteString("yaml", move.Yaml);
-        Rest(json, move.Kept);
+        Rest(json, move.UnknownFields);
     }
 
     private static void WriteGroup(Utf8JsonWriter json, Group group)
@@ -65,7 +65,7 @@ public static class TideWriter
         json.WriteString("age", group.Older ? "older" : "mixed");
         json.WriteNumber("newcomers", group.Newcomers);
         if (group.Conditions.Count > 0) Map(json, "conditions", group.Conditions, json.WriteNumberValue);
-        Rest(json, group.Kept);
+        Rest(json, group.UnknownFields);
     }
 
     private static void WritePlace(Utf8JsonWriter json, Place place)
@@ -75,7 +75,7 @@ public static class TideWriter
         if (place.Limits.Count > 0) Texts(json, "limits", place.Limits);
         json.WriteString("surface", place.Surface);
         if (place.Props.Count > 0) Map(json, "props", place.Props, json.WriteNumberValue);
-        Rest(json, place.Kept);
+        Rest(json, place.UnknownFields);
     }
 
     private static void WriteOff(Utf8JsonWriter json, Off off)
@@ -84,7 +84,7 @@ public static class TideWriter
         json.WriteString("rule", off.Rule);
         Texts(json, "lines", off.Lines);
         json.WriteString("reason", off.Reason);
-        Rest(json, off.Kept);
+        Rest(json, off.UnknownFields);
     }
 
     private static void WriteBreath(Utf8JsonWriter json, BreathChoice breath)
@@ -96,7 +96,7 @@ public static class TideWriter
         Counts("effort", breath.Effort);
         Counts("holding", breath.Holding);
         Counts("resting", breath.Resting);
-        Rest(json, breath.Kept);
+        Rest(json, breath.UnknownFields);
 
         void Counts(string name, BreathCounts? counts)
         {
@@ -112,7 +112,7 @@ public static class TideWriter
         json.WriteString("part", Lower(section.Part));
         WriteBreath(json, section.Breath);
         List(json, "items", section.Items, item => WriteItem(json, item));
-        Rest(json, section.Kept);
+        Rest(json, section.UnknownFields);
     }
 
     private static void WriteItem(Utf8JsonWriter json, Item item)
@@ -131,8 +131,8 @@ public static class TideWriter
         else Texts(json, "rounds", set.Rounds.Select(r => Lower(r)));
         if (set.PauseBetween > 0) json.WriteNumber("pauseBetween", set.PauseBetween);
         List(json, "items", set.Items, item => WriteItem(json, item));
-        Rest(json, set.KeptInside);
-        Rest(json, set.Kept);
+        Rest(json, set.UnknownSetFields);
+        Rest(json, set.UnknownFields);
     }
 
     private static void WriteLine(Utf8JsonWriter json, Line line)
@@ -152,7 +152,7 @@ public static class TideWriter
         if (line.Talk is { } talk) json.WriteString("talk", talk);
         if (line.Say.Count > 0) Map(json, "say", line.Say, json.WriteStringValue);
         if (line.Props.Count > 0) List(json, "props", line.Props, prop => WriteProp(json, prop));
-        Rest(json, line.Kept);
+        Rest(json, line.UnknownFields);
     }
 
     private static void WriteProp(Utf8JsonWriter json, LineProp prop)
@@ -164,7 +164,7 @@ public static class TideWriter
     }
 
     // The unknown fields, and the end of the object they belong to.
-    private static void Rest(Utf8JsonWriter json, Kept kept)
+    private static void Rest(Utf8JsonWriter json, PreservedFields kept)
     {
         foreach (var (name, value) in kept.Fields)
         {

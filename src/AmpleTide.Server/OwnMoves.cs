@@ -2,74 +2,112 @@ using AmpleTide.Catalogue;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Classes;
 using AmpleTide.Formats;
-using AmpleTide.Server.Answers;
+using AmpleTide.Server.Contracts;
 using AmpleTide.Store;
 using Microsoft.EntityFrameworkCore;
 
 namespace AmpleTide.Server;
 
-/// <summary>The teacher's own moves as read, kept in step with the house.</summary>
-internal sealed class OwnMoves(House house, ILogger<OwnMoves> log)
+/// <summary>
+/// The teacher's own moves: stored as their author wrote them, and in the catalogue as read. Whoever changes them waits for their turn, so
+/// that store and catalogue never tell different things.
+/// </summary>
+internal sealed class OwnMoves(LiveCatalogue live, TimeProvider clock, ILogger<OwnMoves> log) : IDisposable
 {
-    private readonly Lock turn = new();
-    private readonly Dictionary<string, MoveForm[]> all = [];
-    private readonly SortedDictionary<string, string> unreadable = new(StringComparer.Ordinal);
+    private const string Refused = "A move of the class cannot be kept.";
+
+    private readonly SemaphoreSlim turn = new(1, 1);
+    private volatile IReadOnlyDictionary<string, OwnMoveForms> all = new Dictionary<string, OwnMoveForms>();
+    private volatile IReadOnlyList<MoveToMend> toMend = [];
 
     /// <summary>What is stored but cannot be read, by id, and why.</summary>
-    public IReadOnlyList<MoveToMend> ToMend()
-    {
-        lock (turn) return [.. unreadable.Select(u => new MoveToMend(u.Key, u.Value))];
-    }
+    public IReadOnlyList<MoveToMend> ToMend => toMend;
 
     /// <summary>Reads what is stored. A move that a newer catalogue no longer allows stays stored and is left out until it is mended.</summary>
     public void Load(IReadOnlyList<OwnMove> stored)
     {
+        var (readable, unreadable) = (new Dictionary<string, OwnMoveForms>(), new List<MoveToMend>());
         foreach (var row in stored)
         {
             try
             {
-                all[row.Id] = CatalogueReader.ReadOwn(row.Yaml, house.Catalogue);
+                readable[row.Id] = new(row.Yaml, CatalogueReader.ReadOwn(row.Yaml, live.Current.Catalogue));
             }
             catch (CatalogueException problem)
             {
-                unreadable[row.Id] = problem.Problems[0].Reason.Replace($"{row.Id}: ", "", StringComparison.Ordinal);
+                unreadable.Add(new(row.Id, problem.Problems[0].Reason.Replace($"{row.Id}: ", "", StringComparison.Ordinal)));
                 log.LogWarning("The own move {Id} cannot be read any more: {Problem}", row.Id, problem.Message);
             }
         }
-        if (all.Count > 0) house.Use([.. all.Values]);
+        (all, toMend) = (readable, unreadable);
+        live.Publish(live.With([.. readable.Values]));
     }
 
-    /// <summary>Takes a move in, or takes it in anew.</summary>
-    public void Put(MoveForm[] forms)
+    /// <summary>Keeps a new move.</summary>
+    /// <exception cref="ConflictException">There is one of that id.</exception>
+    public async Task Create(TideStore store, OwnMoveForms move, CancellationToken cancellation)
     {
-        lock (turn)
-        {
-            all[forms[0].Move.Id] = forms;
-            unreadable.Remove(forms[0].Move.Id);
-            house.Use([.. all.Values]);
-        }
+        using var mine = await Turn(cancellation);
+        if (await store.Moves.AnyAsync(m => m.Id == move.Id, cancellation))
+            throw new ConflictException("The move is there already.", $"You have a move with the id '{move.Id}'; give this one another.");
+        store.Add(new OwnMove { Id = move.Id, Yaml = move.Yaml, SavedAt = Now });
+        await Store(store, With(move), move.Id, cancellation);
+    }
+
+    /// <summary>Keeps a move in the place of what it was; false where there is none of that id.</summary>
+    public async Task<bool> Save(TideStore store, OwnMoveForms move, CancellationToken cancellation)
+    {
+        using var mine = await Turn(cancellation);
+        var row = await store.Moves.FirstOrDefaultAsync(m => m.Id == move.Id, cancellation);
+        if (row is null) return false;
+        (row.Yaml, row.SavedAt) = (move.Yaml, Now);
+        await Store(store, With(move), move.Id, cancellation);
+        return true;
+    }
+
+    /// <summary>Lets a move go; false where there is none of that id.</summary>
+    public async Task<bool> Delete(TideStore store, string id, CancellationToken cancellation)
+    {
+        using var mine = await Turn(cancellation);
+        var row = await store.Moves.FirstOrDefaultAsync(m => m.Id == id, cancellation);
+        if (row is null) return false;
+        store.Remove(row);
+        await Store(store, all.Where(m => m.Key != id).ToDictionary(), id, cancellation);
+        return true;
     }
 
     /// <summary>
-    /// Reads the own moves that a class file brings along and adds them to the store; once that is saved, they are taken in. The class
-    /// itself is kept without them: they are embedded anew when it is exported.
+    /// Saves a class with the own moves that its file brings along. The class itself is kept without them: they are embedded anew when it is
+    /// exported.
     /// </summary>
+    /// <param name="store">The store.</param>
+    /// <param name="embedded">The moves of the file.</param>
+    /// <param name="save">Saves the class, computed with a catalogue that has the moves; says whether it was saved.</param>
+    /// <param name="cancellation">Ends the waiting.</param>
     /// <exception cref="UnusableException">A move cannot be read, is the catalogue's, or differs from one that is kept under its id.</exception>
-    public Adopted Adopt(IReadOnlyList<EmbeddedMove> embedded, TideStore store, long now)
+    public async Task Adopt(TideStore store, IReadOnlyList<EmbeddedMove> embedded, Func<CatalogueSnapshot, Task<bool>> save, CancellationToken cancellation)
     {
-        var taken = new List<MoveForm[]>();
+        if (embedded.Count == 0)
+        {
+            await save(live.Current);
+            return;
+        }
+        using var mine = await Turn(cancellation);
+        var taken = new Dictionary<string, OwnMoveForms>(all);
         for (var i = 0; i < embedded.Count; i++)
         {
-            var forms = Read(embedded[i].Yaml, $"/moves/{i}/yaml");
-            var id = forms[0].Move.Id;
-            var kept = store.Moves.AsNoTracking().FirstOrDefault(m => m.Id == id);
-            if (kept?.Yaml == embedded[i].Yaml) continue;
-            if (kept is not null || taken.Exists(t => t[0].Move.Id == id))
-                throw new UnusableException(Refused, [new($"/moves/{i}/id", $"you have another move called '{id}'; give one of them another id")]);
-            store.Add(new OwnMove { Id = id, Yaml = embedded[i].Yaml, SavedAt = now });
-            taken.Add(forms);
+            var move = Read(embedded[i].Yaml, $"/moves/{i}/yaml");
+            var kept = await store.Moves.AsNoTracking().FirstOrDefaultAsync(m => m.Id == move.Id, cancellation);
+            if (kept?.Yaml == move.Yaml) continue;
+            if (kept is not null || taken.ContainsKey(move.Id))
+                throw new UnusableException(Refused, [new($"/moves/{i}/id", $"you have another move called '{move.Id}'; give one of them another id")]);
+            store.Add(new OwnMove { Id = move.Id, Yaml = move.Yaml, SavedAt = Now });
+            taken[move.Id] = move;
         }
-        return taken.Count == 0 ? new(house, () => { }) : new(house.With([.. all.Values, .. taken]), () => taken.ForEach(Put));
+        var snapshot = live.With([.. taken.Values]);
+        if (!await save(snapshot)) return;
+        all = taken;
+        live.Publish(snapshot);
     }
 
     /// <summary>The own moves that a class uses, as a file takes them along.</summary>
@@ -79,11 +117,33 @@ internal sealed class OwnMoves(House house, ILogger<OwnMoves> log)
         return [.. store.Moves.AsNoTracking().Where(m => used.Contains(m.Id)).OrderBy(m => m.Id).Select(m => new EmbeddedMove(m.Id, m.Yaml))];
     }
 
-    private MoveForm[] Read(string yaml, string pointer)
+    /// <inheritdoc/>
+    public void Dispose() => turn.Dispose();
+
+    private long Now => clock.GetUtcNow().ToUnixTimeMilliseconds();
+
+    private Dictionary<string, OwnMoveForms> With(OwnMoveForms move) => new(all) { [move.Id] = move };
+
+    // The move, and what the shelf shows of the classes that use it, are stored together; only then is it there for requests.
+    private async Task Store(TideStore store, IReadOnlyDictionary<string, OwnMoveForms> changed, string id, CancellationToken cancellation)
+    {
+        var snapshot = live.With([.. changed.Values]);
+        await using (var both = await store.Database.BeginTransactionAsync(cancellation))
+        {
+            await Shelf.RefreshClassesWith(store, id, snapshot, cancellation);
+            await store.SaveChangesAsync(cancellation);
+            await both.CommitAsync(cancellation);
+        }
+        all = changed;
+        toMend = [.. toMend.Where(m => m.Id != id)];
+        live.Publish(snapshot);
+    }
+
+    private OwnMoveForms Read(string yaml, string pointer)
     {
         try
         {
-            return CatalogueReader.ReadOwn(yaml, house.Catalogue);
+            return new(yaml, CatalogueReader.ReadOwn(yaml, live.Current.Catalogue));
         }
         catch (CatalogueException wrong)
         {
@@ -91,21 +151,14 @@ internal sealed class OwnMoves(House house, ILogger<OwnMoves> log)
         }
     }
 
-    private const string Refused = "A move of the class cannot be kept.";
-
-    /// <summary>Lets a move go.</summary>
-    public void Remove(string id)
+    private async Task<IDisposable> Turn(CancellationToken cancellation)
     {
-        lock (turn)
-        {
-            all.Remove(id);
-            unreadable.Remove(id);
-            house.Use([.. all.Values]);
-        }
+        await turn.WaitAsync(cancellation);
+        return new Release(turn);
+    }
+
+    private sealed class Release(SemaphoreSlim turn) : IDisposable
+    {
+        public void Dispose() => turn.Release();
     }
 }
-
-/// <summary>Own moves that came with a class.</summary>
-/// <param name="House">The house as it is with them.</param>
-/// <param name="TakeIn">Takes them in, when they are stored.</param>
-internal sealed record Adopted(House House, Action TakeIn);

@@ -1,25 +1,34 @@
+using System.IO.Compression;
 using System.Text.Json.Nodes;
 using AmpleTide.Catalogue;
 using AmpleTide.Server;
-using AmpleTide.Server.Answers;
+using AmpleTide.Server.Contracts;
 using AmpleTide.Server.Endpoints;
 using AmpleTide.Store;
-using Microsoft.EntityFrameworkCore;
+using Microsoft.AspNetCore.ResponseCompression;
+using Microsoft.Data.Sqlite;
 
 StartOptions options;
-House house;
+LiveCatalogue live;
 IReadOnlyList<OwnMove> ownMoves;
 try
 {
     options = StartOptions.Read(args);
-    // The store takes half a second to open; meanwhile the catalogue is read.
+    var shapes = ShapeCache.Open(Path.Combine(AppContext.BaseDirectory, ShapeCache.FileName));
+    var folder = options.Catalogue ?? Path.Combine(AppContext.BaseDirectory, "catalogue");
+    if (options.Derive)
+    {
+        CatalogueReader.ReadFolder(folder, shapes);
+        shapes.Save(Path.Combine(AppContext.BaseDirectory, ShapeCache.FileName));
+        return 0;
+    }
+    // The store takes a while to open; meanwhile the catalogue is read.
     var stored = Task.Run(() =>
     {
-        StoreSetup.Prepare(options.Data);
+        StoreSetup.Prepare(options.Data, Console.Error.WriteLine);
         return StoreSetup.MovesIn(options.Data);
     });
-    var catalogue = options.Catalogue ?? Path.Combine(AppContext.BaseDirectory, "catalogue");
-    house = new(CatalogueReader.ReadFolder(catalogue, ShapeCache.Open(Path.Combine(CacheFolder(), "shapes.bin"))), catalogue);
+    live = new(CatalogueReader.ReadFolder(folder, shapes), folder);
     ownMoves = await stored;
 }
 catch (Exception error) when (error is ArgumentException or CatalogueException or StoreException)
@@ -32,15 +41,23 @@ var builder = WebApplication.CreateSlimBuilder(new WebApplicationOptions { Conte
 builder.WebHost.UseUrls($"http://127.0.0.1:{options.Port}");
 builder.WebHost.ConfigureKestrel(kestrel =>
 {
-    kestrel.Limits.MaxRequestBodySize = Reading.MostBytes;
+    kestrel.Limits.MaxRequestBodySize = RequestBody.MostBytes;
     kestrel.AddServerHeader = false;
 });
 builder.Logging.SetMinimumLevel(LogLevel.Warning);
-builder.Services.AddSingleton(house).AddSingleton<WrittenMoves>().AddSingleton<OwnMoves>().AddSingleton<RecentScores>().AddSingleton(TimeProvider.System).AddProblems();
+builder.Services.AddSingleton(options).AddSingleton(live).AddSingleton<OwnMoves>().AddSingleton<MoveResponses>().AddSingleton(TimeProvider.System);
+// A request computes with one snapshot from its beginning to its end.
+builder.Services.AddScoped(services => services.GetRequiredService<LiveCatalogue>().Current);
+builder.Services.AddHostedService<Upkeep>();
+builder.Services.AddProblems();
+builder.Services.AddHostFiltering(hosts => hosts.AllowedHosts = [.. options.Hosts]);
+builder.Services.AddResponseCompression(compression => compression.MimeTypes = [.. ResponseCompressionDefaults.MimeTypes, "application/problem+json", "application/schema+json"]);
+builder.Services.Configure<BrotliCompressionProviderOptions>(brotli => brotli.Level = CompressionLevel.Fastest);
 builder.Services.AddOpenApi(api => api.AddDocumentTransformer((document, _, _) =>
 {
     document.Info = new() { Title = "Ample Tide", Version = "1", Description = "Plans, scores and judges tension-relief classes." };
     document.Servers = [];
+    foreach (var path in document.Paths.Values) path.Operations?.Remove(HttpMethod.Head);
     return Task.CompletedTask;
 }).AddSchemaTransformer((schema, context, _) =>
 {
@@ -52,49 +69,47 @@ builder.Services.AddDbContextPool<TideStore>(db => StoreSetup.Use(db, StoreSetup
 builder.Services.ConfigureHttpJsonOptions(json => ApiJson.Apply(json.SerializerOptions));
 
 var app = builder.Build();
+app.UseHostFiltering();
+app.UseResponseCompression();
 app.UseExceptionHandler();
 app.UseStatusCodePages();
 app.UseSafeHeaders();
-app.UseDefaultFiles();
-app.UseStaticFiles();
+app.MapPage();
 app.MapOpenApi("/api/openapi.json");
 var api = app.MapGroup("/api");
+api.AllowHead();
 api.MapHealth();
 api.MapCatalogue();
 api.MapOwnMoves();
 api.MapBody();
 api.MapScore();
+api.MapShelf();
 api.MapClasses();
 api.MapVersions();
 api.MapSchema();
-api.MapFallback(() => Problems.NotFound("There is no such call."));
 
-app.Services.GetRequiredService<OwnMoves>().Load(ownMoves);
-using (var scope = app.Services.CreateScope())
-{
-    var store = scope.ServiceProvider.GetRequiredService<TideStore>();
-    Bin.Empty(store, TimeProvider.System);
-}
-if (options.Demo)
-{
-    using var scope = app.Services.CreateScope();
-    DemoData.Seed(scope.ServiceProvider.GetRequiredService<TideStore>(), house, TimeProvider.System);
-}
-app.Lifetime.ApplicationStarted.Register(() => Console.WriteLine($"Ample Tide is open at http://127.0.0.1:{options.Port}"));
 try
 {
+    app.Services.GetRequiredService<OwnMoves>().Load(ownMoves);
+    if (options.Demo)
+    {
+        using var scope = app.Services.CreateScope();
+        DemoData.Seed(scope.ServiceProvider.GetRequiredService<TideStore>(), live.Current, TimeProvider.System);
+    }
+    app.Lifetime.ApplicationStarted.Register(() => Console.WriteLine($"Ample Tide is open at http://127.0.0.1:{options.Port}"));
     await app.RunAsync();
     return 0;
+}
+catch (SqliteException error)
+{
+    Console.Error.WriteLine($"The database {StoreSetup.FileIn(options.Data)} cannot be used: {StoreSetup.Reason(error)}.");
+    return 1;
 }
 catch (IOException error)
 {
     Console.Error.WriteLine($"Port {options.Port} cannot be used: {error.InnerException?.Message ?? error.Message}.");
     return 1;
 }
-
-static string CacheFolder() => Path.Combine(
-    Environment.GetEnvironmentVariable("XDG_CACHE_HOME") is { Length: > 0 } xdg ? xdg : Path.Combine(Environment.GetFolderPath(Environment.SpecialFolder.UserProfile), ".cache"),
-    "ample-tide");
 
 /// <summary>The server, named so that tests can start it.</summary>
 public partial class Program;

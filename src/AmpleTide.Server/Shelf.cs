@@ -1,43 +1,73 @@
-using System.Globalization;
 using System.Text;
+using System.Text.Json;
+using AmpleTide.Core;
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Classes;
 using AmpleTide.Core.Judgements;
 using AmpleTide.Core.Scoring;
 using AmpleTide.Formats;
 using AmpleTide.Store;
+using Microsoft.EntityFrameworkCore;
 
 namespace AmpleTide.Server;
 
-/// <summary>What the shelf shows of a class.</summary>
+/// <summary>What the shelf shows of a class: stored beside its document, so that listing reads no document.</summary>
 internal static class Shelf
 {
     private const int Steps = 96;
 
     /// <summary>A class as it is stored.</summary>
-    public static StoredClass Row(ClassPlan plan, House house, TimeProvider clock)
+    public static StoredClass Row(ClassPlan plan, CatalogueSnapshot snapshot, TimeProvider clock)
     {
-        var (score, findings) = house.Judge(plan);
-        return new()
+        var row = new StoredClass
         {
             Id = plan.Id,
             Document = Encoding.UTF8.GetString(TideWriter.Write(plan)),
             SavedAt = clock.GetUtcNow().ToUnixTimeMilliseconds(),
             Title = plan.Title,
             Minutes = plan.Minutes,
-            TotalMs = score.TotalMs,
-            Areas = string.Join(',', plan.Theme.Areas.Select(a => a.Name())),
-            Tags = string.Join('\n', plan.Tags),
+            Areas = [.. plan.Theme.Areas.Select(a => a.Name())],
+            Tags = [.. plan.Tags],
             About = About(plan),
-            Tide = string.Join(',', Even(score).Select(h => h.ToString(CultureInfo.InvariantCulture))),
-            Serious = findings.Count(f => f.Level == Level.Serious),
-            Notable = findings.Count(f => f.Level == Level.Notable),
         };
+        Figure(row, plan, snapshot);
+        return row;
     }
 
-    /// <summary>The stored tide line as numbers.</summary>
-    public static int[] TideOf(string stored) =>
-        [.. stored.Split(',', StringSplitOptions.RemoveEmptyEntries).Select(h => int.Parse(h, CultureInfo.InvariantCulture))];
+    /// <summary>Works out anew what the shelf shows of the classes that use a move; they are stored with the next save of the store.</summary>
+    public static async Task RefreshClassesWith(TideStore store, string move, CatalogueSnapshot snapshot, CancellationToken cancellation)
+    {
+        var written = $"\"move\":{JsonSerializer.Serialize(move)}";
+        Refresh(await store.Classes.IgnoreQueryFilters().Where(c => c.Document.Contains(written)).ToListAsync(cancellation), snapshot);
+    }
+
+    /// <summary>Works out anew what the shelf shows of classes.</summary>
+    public static void Refresh(IEnumerable<StoredClass> rows, CatalogueSnapshot snapshot)
+    {
+        foreach (var row in rows)
+        {
+            try
+            {
+                using var document = JsonDocument.Parse(row.Document);
+                Figure(row, TideReader.Read(document.RootElement), snapshot);
+            }
+            catch (Exception error) when (error is JsonException or TideFileException or ClassTooLongException)
+            {
+                // A class that cannot be read stays as it is; it says so when it is opened.
+                row.FiguredWith = snapshot.Catalogue.Hash;
+            }
+        }
+    }
+
+    private static void Figure(StoredClass row, ClassPlan plan, CatalogueSnapshot snapshot)
+    {
+        var (score, findings) = snapshot.Judge(plan);
+        row.TotalMs = (int)score.Total.Ms();
+        row.Tide = [.. Even(score)];
+        row.FiguredWith = snapshot.Catalogue.Hash;
+        row.Serious = findings.Count(f => f.Level == Level.Serious);
+        row.Notable = findings.Count(f => f.Level == Level.Notable);
+    }
 
     private static string About(ClassPlan plan)
     {
@@ -56,10 +86,10 @@ internal static class Shelf
         var next = 0;
         for (var i = 0; i <= Steps; i++)
         {
-            var ms = (long)score.TotalMs * i / Steps;
-            while (next < score.Tide.Count - 1 && score.Tide[next].Ms < ms) next++;
+            var at = score.Total * i / Steps;
+            while (next < score.Tide.Count - 1 && score.Tide[next].At < at) next++;
             var (b, a) = (score.Tide[next], score.Tide[Math.Max(0, next - 1)]);
-            yield return b.Ms == a.Ms ? b.Height : (int)(a.Height + ((b.Height - a.Height) * (ms - a.Ms) / (b.Ms - a.Ms)));
+            yield return b.At == a.At ? b.Height : (int)(a.Height + ((b.Height - a.Height) * ((at - a.At) / (b.At - a.At))));
         }
     }
 }

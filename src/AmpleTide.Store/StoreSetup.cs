@@ -1,28 +1,32 @@
-using System.Data.Common;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
-using Microsoft.EntityFrameworkCore.Diagnostics;
 
 namespace AmpleTide.Store;
 
-/// <summary>The store cannot be used; the message is one sentence for the person who started it. Its data was not touched.</summary>
+/// <summary>The store cannot be used; the message is one sentence for the person who started it.</summary>
 public sealed class StoreException(string message, Exception? inner = null) : Exception(message, inner);
 
 /// <summary>Opens the store: SQLite in WAL mode, every answered write on the disk.</summary>
 public static class StoreSetup
 {
+    // How long another program may hold the database before a start gives up, in seconds.
+    private const int PatienceSeconds = 5;
+
     /// <summary>The database file in a data folder.</summary>
     public static string FileIn(string folder) => Path.Combine(folder, "ample-tide.db");
 
     /// <summary>Points EF Core at a database file.</summary>
     public static void Use(DbContextOptionsBuilder options, string file) =>
-        options.UseSqlite($"Data Source={file}").AddInterceptors(DurableWrites.Instance);
+        options.UseSqlite($"Data Source={file};Default Timeout={PatienceSeconds}").AddInterceptors(DurableWrites.Instance, new FileThere(file));
 
     /// <summary>Creates the folder, checks the database, and brings it up to date.</summary>
-    /// <exception cref="StoreException">It cannot be opened or written, or comes from a newer version.</exception>
-    public static void Prepare(string folder)
+    /// <param name="folder">The data folder.</param>
+    /// <param name="tell">Is told what a start that takes long is waiting for.</param>
+    /// <exception cref="StoreException">It cannot be opened or written, is damaged, or comes from a newer version.</exception>
+    public static void Prepare(string folder, Action<string> tell)
     {
         var file = FileIn(folder);
+        var migrating = false;
         try
         {
             Directory.CreateDirectory(folder);
@@ -31,14 +35,19 @@ public static class StoreSetup
             var applied = File.Exists(file) ? store.Database.GetAppliedMigrations().ToList() : [];
             if (applied.Except(known).LastOrDefault() is { } newer)
                 throw new StoreException($"The database {file} was made by a newer version of Ample Tide ({newer}); it was left as it is.");
+            if (applied.Count > 0) Check(store, file);
             // Migrating compares whole models first, which takes a good part of a start; most starts have nothing to bring up to date.
-            if (known.Except(applied).Any()) store.Database.Migrate();
+            if (known.Except(applied).Any())
+            {
+                migrating = true;
+                Migrate(store, folder, tell);
+            }
             // A write that is taken back tells a read-only file or a full disk apart now, not at the first save.
             store.Database.ExecuteSqlRaw("PRAGMA journal_mode=WAL; BEGIN IMMEDIATE; CREATE TABLE probe (x); DROP TABLE probe; ROLLBACK;");
         }
         catch (SqliteException error)
         {
-            throw new StoreException($"The database {file} cannot be used: {Reason(error)}; it was left as it is.", error);
+            throw new StoreException($"The database {file} cannot be used: {Reason(error)}. {(migrating ? "It was being brought up to date; each step is done whole or not at all." : "It was left as it is.")}", error);
         }
         catch (Exception error) when (error is IOException or UnauthorizedAccessException)
         {
@@ -53,14 +62,8 @@ public static class StoreSetup
         return [.. store.Moves.AsNoTracking().OrderBy(m => m.Id)];
     }
 
-    private static TideStore Open(string folder)
-    {
-        var options = new DbContextOptionsBuilder<TideStore>();
-        Use(options, FileIn(folder));
-        return new(options.Options);
-    }
-
-    private static string Reason(SqliteException error) => error.SqliteErrorCode switch
+    /// <summary>Why SQLite refused, in words.</summary>
+    public static string Reason(SqliteException error) => error.SqliteErrorCode switch
     {
         5 or 6 => "another program holds it",
         8 => "it is read-only",
@@ -70,24 +73,47 @@ public static class StoreSetup
         _ => error.Message.TrimEnd('.'),
     };
 
-    /// <summary>A save that was answered survives the process being killed and the machine losing power.</summary>
-    private sealed class DurableWrites : DbConnectionInterceptor
+    // A lock file that ends with its process says who migrates. EF Core's own lock is a row, which a process that was killed leaves behind,
+    // and for which the next start would wait for ever.
+    private static void Migrate(TideStore store, string folder, Action<string> tell)
     {
-        public static readonly DurableWrites Instance = new();
+        using var mine = LockFile(Path.Combine(folder, "migrating.lock"), tell);
+        store.Database.ExecuteSqlRaw("DROP TABLE IF EXISTS __EFMigrationsLock");
+        store.Database.Migrate();
+    }
 
-        public override void ConnectionOpened(DbConnection connection, ConnectionEndEventData eventData) => Set(connection);
-
-        public override Task ConnectionOpenedAsync(DbConnection connection, ConnectionEndEventData eventData, CancellationToken cancellationToken = default)
+    private static FileStream LockFile(string path, Action<string> tell)
+    {
+        for (var tries = 0; ; tries++)
         {
-            Set(connection);
-            return Task.CompletedTask;
+            try
+            {
+                return new(path, FileMode.OpenOrCreate, FileAccess.ReadWrite, FileShare.None, 1, FileOptions.DeleteOnClose);
+            }
+            catch (IOException) when (tries < PatienceSeconds * 10)
+            {
+                if (tries == 10) tell("Another start is bringing the database up to date; waiting for it.");
+                Thread.Sleep(100);
+            }
         }
+    }
 
-        private static void Set(DbConnection connection)
+    private static void Check(TideStore store, string file)
+    {
+        foreach (var table in (string[])["classes", "versions", "moves"])
         {
-            using var command = connection.CreateCommand();
-            command.CommandText = "PRAGMA synchronous=FULL; PRAGMA busy_timeout=5000;";
-            command.ExecuteNonQuery();
+            if (store.Database.SqlQuery<int>($"SELECT COUNT(*) AS Value FROM sqlite_master WHERE type = 'table' AND name = {table}").Single() == 0)
+                throw new StoreException($"The database {file} has no table '{table}' any more; it was left as it is. Daily copies lie in the folder 'backups' beside it.");
         }
+        var damage = store.Database.SqlQueryRaw<string>("PRAGMA quick_check(1)").AsEnumerable().First();
+        if (damage != "ok")
+            throw new StoreException($"The database {file} is damaged ({damage.ReplaceLineEndings(" ")}); it was left as it is. Daily copies lie in the folder 'backups' beside it.");
+    }
+
+    private static TideStore Open(string folder)
+    {
+        var options = new DbContextOptionsBuilder<TideStore>();
+        Use(options, FileIn(folder));
+        return new(options.Options);
     }
 }

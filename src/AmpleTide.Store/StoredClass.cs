@@ -6,8 +6,11 @@ public sealed class StoredClass
     /// <summary>Its id, also in the document.</summary>
     public required string Id { get; init; }
 
-    /// <summary>Counts the saves; the ETag is made of it.</summary>
-    public int Revision { get; set; } = 1;
+    /// <summary>
+    /// Counts the saves; the ETag is made of it. The count begins with the time of the first save, so that a class that is made anew under
+    /// the id of one that was deleted for good has none of its tags.
+    /// </summary>
+    public long Revision { get; set; }
 
     /// <summary>The class file.</summary>
     public required string Document { get; set; }
@@ -24,11 +27,11 @@ public sealed class StoredClass
     /// <summary>How long it lasts as planned.</summary>
     public int TotalMs { get; set; }
 
-    /// <summary>Its theme areas, with commas between.</summary>
-    public required string Areas { get; set; }
+    /// <summary>Its theme areas.</summary>
+    public required List<string> Areas { get; set; }
 
-    /// <summary>Its tags, a line each.</summary>
-    public string Tags { get; set; } = "";
+    /// <summary>Its tags.</summary>
+    public List<string> Tags { get; set; } = [];
 
     /// <summary>Whether it lies out of sight, behind the shelf.</summary>
     public bool Archived { get; set; }
@@ -39,8 +42,11 @@ public sealed class StoredClass
     /// <summary>A line about group and place.</summary>
     public required string About { get; set; }
 
-    /// <summary>The tide line of the shelf: height in thousandths of a stature at even steps of time, with commas between.</summary>
-    public required string Tide { get; set; }
+    /// <summary>The tide line of the shelf: height in thousandths of a stature at even steps of time.</summary>
+    public List<int> Tide { get; set; } = [];
+
+    /// <summary>The hash of the catalogue that length, tide line and findings were worked out with.</summary>
+    public string FiguredWith { get; set; } = "";
 
     /// <summary>How many serious findings it has.</summary>
     public int Serious { get; set; }

@@ -5,6 +5,9 @@ namespace AmpleTide.Store;
 /// <summary>What the house remembers.</summary>
 public sealed class TideStore(DbContextOptions<TideStore> options) : DbContext(options)
 {
+    /// <summary>Whether the file is still where it was opened.</summary>
+    public bool IsThere => File.Exists(Database.GetDbConnection().DataSource);
+
     /// <summary>The teacher's classes.</summary>
     public DbSet<StoredClass> Classes => Set<StoredClass>();
 

@@ -31,10 +31,10 @@ public class Architecture
     [InlineData("Core.Scoring", "Core.Judgements")]
     [InlineData("Core.Planning", "Core.Judgements")]
     [InlineData("Core.Scoring", "Core.Figures")]
-    [InlineData("Core.Scoring", "Core.Counsel")]
+    [InlineData("Core.Scoring", "Core.Suggestions")]
     [InlineData("Core.Planning", "Core.Scoring")]
-    [InlineData("Core.Planning", "Core.Counsel")]
-    [InlineData("Core.Counsel", "Core.Judgements")]
+    [InlineData("Core.Planning", "Core.Suggestions")]
+    [InlineData("Core.Suggestions", "Core.Judgements")]
     [InlineData("Core.Catalogue", "Core.Conditions")]
     public void A_room_does_not_know_another(string room, string other)
     {

@@ -17,15 +17,15 @@ public class PublishedShapes(RunningServer server) : IClassFixture<RunningServer
         """;
 
     [Fact]
-    public async Task A_score_has_what_is_published_and_nothing_else() => Same(await Post("/api/score", Full), Schemas["ScoreAnswer"]!, "score");
+    public async Task A_score_has_what_is_published_and_nothing_else() => Same(await Post("/api/score", Full), Schemas["ScoreResponse"]!, "score");
 
     [Fact]
     public async Task So_has_the_answer_to_an_edit()
     {
         var answer = await Post("/api/edit", $$"""{ "class": {{Full}}, "edit": "equalise", "items": ["l1"] }""");
-        Same(answer["before"]!, Schemas["ScoreAnswer"]!, "before");
-        Same(answer["after"]!, Schemas["ScoreAnswer"]!, "after");
-        Assert.Equal(Schemas["ApplyAnswer"]!["properties"]!.AsObject().Select(p => p.Key), answer.AsObject().Select(p => p.Key));
+        Same(answer["before"]!, Schemas["ScoreResponse"]!, "before");
+        Same(answer["after"]!, Schemas["ScoreResponse"]!, "after");
+        Assert.Equal(Schemas["ApplyResponse"]!["properties"]!.AsObject().Select(p => p.Key), answer.AsObject().Select(p => p.Key));
     }
 
     [Fact]

@@ -20,6 +20,12 @@ public sealed record Facts(
     /// <summary>The height of the tide line in thousandths of a stature: the mean of pelvis and head, so that a chair class is not flat.</summary>
     public int Tide { get; } = (int)Math.Round((PelvisHeight + HeadHeight) / 2 * 1000);
 
+    /// <summary>How far an area is lengthened, on the side that is lengthened more.</summary>
+    public double Stretch(Area area) => Math.Max(RightStretch[(int)area], LeftStretch[(int)area]);
+
+    /// <summary>How far an area is lengthened on the mean of both sides.</summary>
+    public double MeanStretch(Area area) => (RightStretch[(int)area] + LeftStretch[(int)area]) / 2;
+
     /// <summary>Reads a shape.</summary>
     /// <param name="shape">A placed shape.</param>
     /// <param name="baseShape">The base shape of the position it is taken in.</param>
@@ -40,7 +46,7 @@ public sealed record Facts(
             On(Segment.RightFoot, Segment.LeftFoot, Segment.RightToes, Segment.LeftToes),
             On(Segment.Head, Segment.Neck),
             Math.Sqrt((outX * outX) + (outZ * outZ)),
-            loads, Stretch.Of(shape.Angles, loads, Side.Right), Stretch.Of(shape.Angles, loads, Side.Left));
+            loads, Body.Stretch.Of(shape.Angles, loads, Side.Right), Body.Stretch.Of(shape.Angles, loads, Side.Left));
     }
 
     /// <summary>The same facts of the mirrored shape.</summary>

@@ -9,6 +9,7 @@ public sealed class MoveCatalogue
     private readonly FrozenDictionary<string, Position> positions;
     private readonly FrozenDictionary<string, MoveForm[]> forms;
     private readonly FrozenDictionary<string, Position[]> taken;
+    private readonly FrozenDictionary<string, MoveForm[]> byPosition;
 
     /// <summary>Puts a catalogue together.</summary>
     /// <param name="hash">Names this very content; part of every class file made with it.</param>
@@ -21,6 +22,9 @@ public sealed class MoveCatalogue
         this.moves = moves.ToFrozenDictionary(m => m.Id);
         this.positions = positions.ToFrozenDictionary(p => p.Id);
         this.forms = forms.GroupBy(f => f.Move.Id).ToFrozenDictionary(g => g.Key, g => g.ToArray());
+        var order = moves.Select((m, i) => (m, i)).ToDictionary(p => p.m.Id, p => p.i);
+        byPosition = this.forms.Values.SelectMany(f => f).Where(f => f.Option == MoveForm.BaseOption).GroupBy(f => f.Position.Id).ToFrozenDictionary(
+            g => g.Key, g => g.OrderBy(f => order[f.Move.Id]).ToArray());
         taken = moves.ToFrozenDictionary(m => m.Id, m => positions.Where(p => m.In.Contains(p.Id)).ToArray());
         closers = moves.SelectMany(m => m.Phases.SelectMany(p => p.Closes.Except(p.Opens)).Distinct().Select(what => (What: what, Move: m)))
             .GroupBy(c => c.What, c => c.Move).ToFrozenDictionary(g => g.Key, g => (IReadOnlyList<Move>)[.. g]);
@@ -77,6 +81,9 @@ public sealed class MoveCatalogue
 
     /// <summary>The positions a move is taken in, in the order of the catalogue.</summary>
     public IReadOnlyList<Position> PositionsOf(Move move) => taken[move.Id];
+
+    /// <summary>The moves that are taken in a position, each as it is without options, in the order of the catalogue.</summary>
+    public IReadOnlyList<MoveForm> FormsIn(Position position) => byPosition.GetValueOrDefault(position.Id, []);
 
     /// <summary>The moves that close what another opened: eyes, a clasp, a paced breath.</summary>
     public IReadOnlyList<Move> ClosersOf(string what) => closers.GetValueOrDefault(what, []);

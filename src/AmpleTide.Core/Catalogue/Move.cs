@@ -122,9 +122,6 @@ public sealed record Move
     /// <summary>The same as bits.</summary>
     public uint AlsoEasedBits { get; private init; }
 
-    /// <summary>What it does for conditions, stricter than its shapes say: condition → <c>leave-out</c>, <c>swap</c>, <c>smaller</c>, <c>fine</c>, <c>easier</c>.</summary>
-    public IReadOnlyDictionary<string, string> When { get; init; } = new Dictionary<string, string>();
-
     /// <summary>The way of a convention it follows: <c>neckCircle</c> → <c>full</c>.</summary>
     public IReadOnlyDictionary<string, string> School { get; init; } = new Dictionary<string, string>();
 

@@ -22,12 +22,20 @@ public sealed record MoveForm(Move Move, Position Position, string Option, Phase
     /// <summary>The last phase that is stayed in, or −1.</summary>
     public int LastStay { get; } = Array.FindLastIndex(Phases, p => p.Phase.IsStay);
 
-    private readonly Lazy<(Bending Least, Bending Most)> bends = new(() => (
-        new(Phases.Min(p => p.Bending.Spine), Phases.Min(p => p.Bending.Neck), Phases.Min(p => p.Bending.Girdle)),
-        new(Phases.Max(p => p.Bending.Spine), Phases.Max(p => p.Bending.Neck), Phases.Max(p => p.Bending.Girdle))));
+    private readonly Lazy<BendRange> bends = new(() => new(Over(Phases, p => p.Min()), Over(Phases, p => p.Max())));
+    private readonly Lazy<Easing> easing = new(() => new(Position, Phases, Move.AlsoEases));
 
     /// <summary>The most and the least it bends each way over all phases.</summary>
-    public (Bending Least, Bending Most) Bends => bends.Value;
+    public BendRange Bends => bends.Value;
+
+    /// <summary>What it eases.</summary>
+    public Easing Easing => easing.Value;
+
+    private static Bending Over(PhaseForm[] phases, Func<IEnumerable<double>, double> pick)
+    {
+        double Of(Bend bend) => pick(phases.Select(p => p.Bending[bend]));
+        return new(Of(Bend.Spine), Of(Bend.Neck), Of(Bend.Girdle), Of(Bend.Wrists), Of(Bend.Legs));
+    }
 
     /// <summary>What its pictures show beside the body.</summary>
     public Drawn Drawn => Option == BaseOption ? Move.Drawn : Move.Options[Option].Over(Move.Drawn);

@@ -43,11 +43,11 @@ public sealed class PhaseForm(Phase phase, Shape shape, Position position, doubl
     /// What is worked on when that side is being done. A move without sides works on both alike: which shin happens to lie in
     /// front is not its business.
     /// </summary>
-    public Worked WorkedOn(Side side) => side switch
+    public Coverage CoverageOn(Side side) => side switch
     {
-        Side.Right => readings.Value.Worked,
-        Side.Left => readings.Value.MirroredWorked,
-        _ => readings.Value.Worked.And(readings.Value.MirroredWorked),
+        Side.Right => readings.Value.Coverage,
+        Side.Left => readings.Value.MirroredCoverage,
+        _ => readings.Value.Coverage.And(readings.Value.MirroredCoverage),
     };
 
     private sealed class Readings
@@ -58,8 +58,8 @@ public sealed class PhaseForm(Phase phase, Shape shape, Position position, doubl
             MirroredFacts = Facts.Mirror();
             Bending = Bending.Of(Facts);
             var plain = position.Plain ? position.Facts : null;
-            Worked = Worked.Of(Facts, plain);
-            MirroredWorked = Worked.Of(MirroredFacts, plain?.Mirror());
+            Coverage = Coverage.Of(Facts, plain);
+            MirroredCoverage = Coverage.Of(MirroredFacts, plain?.Mirror());
         }
 
         public Facts Facts { get; }
@@ -68,8 +68,8 @@ public sealed class PhaseForm(Phase phase, Shape shape, Position position, doubl
 
         public Bending Bending { get; }
 
-        public Worked Worked { get; }
+        public Coverage Coverage { get; }
 
-        public Worked MirroredWorked { get; }
+        public Coverage MirroredCoverage { get; }
     }
 }

@@ -21,7 +21,7 @@ public sealed record BreathChoice(
     public static readonly BreathChoice None = new(null, null, null, null, null);
 
     /// <summary>Unknown fields.</summary>
-    public Kept Kept { get; init; } = Kept.Nothing;
+    public PreservedFields UnknownFields { get; init; } = PreservedFields.None;
 }
 
 /// <summary>The breath in force for a line.</summary>

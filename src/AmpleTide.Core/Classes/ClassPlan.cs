@@ -52,10 +52,10 @@ public sealed record ClassPlan
     public IReadOnlyList<EmbeddedMove> Embedded { get; init; } = [];
 
     /// <summary>Known fields that planning does not read (what it was made with, its series), carried along for the file.</summary>
-    public Kept Carried { get; init; } = Kept.Nothing;
+    public PreservedFields Carried { get; init; } = PreservedFields.None;
 
     /// <summary>Fields this version does not know, kept for the file.</summary>
-    public Kept Kept { get; init; } = Kept.Nothing;
+    public PreservedFields UnknownFields { get; init; } = PreservedFields.None;
 
     /// <summary>The side that goes first: from the conventions, right where nothing is said.</summary>
     public Side FirstSide => Conventions.GetValueOrDefault("firstSide") == "left" ? Side.Left : Side.Right;
@@ -78,10 +78,10 @@ public sealed record ClassPlan
 
 /// <summary>Fields of a file that this version does not know: kept as they came, never read.</summary>
 /// <param name="Fields">Name and value, the value in the form of whoever read the file.</param>
-public sealed record Kept(IReadOnlyList<KeyValuePair<string, object>> Fields)
+public sealed record PreservedFields(IReadOnlyList<KeyValuePair<string, object>> Fields)
 {
     /// <summary>No such fields.</summary>
-    public static readonly Kept Nothing = new([]);
+    public static readonly PreservedFields None = new([]);
 }
 
 /// <summary>A move of a teacher's own, embedded in a class file.</summary>
@@ -90,7 +90,7 @@ public sealed record Kept(IReadOnlyList<KeyValuePair<string, object>> Fields)
 public sealed record EmbeddedMove(string Id, string Yaml)
 {
     /// <summary>Unknown fields.</summary>
-    public Kept Kept { get; init; } = Kept.Nothing;
+    public PreservedFields UnknownFields { get; init; } = PreservedFields.None;
 }
 
 /// <summary>What a class is about.</summary>
@@ -99,7 +99,7 @@ public sealed record EmbeddedMove(string Id, string Yaml)
 public sealed record Theme(IReadOnlyList<Area> Areas, string Intention)
 {
     /// <summary>Unknown fields.</summary>
-    public Kept Kept { get; init; } = Kept.Nothing;
+    public PreservedFields UnknownFields { get; init; } = PreservedFields.None;
 }
 
 /// <summary>How fast a group moves.</summary>
@@ -139,7 +139,7 @@ public sealed record Group
     public IReadOnlyDictionary<string, int> Conditions { get; init; } = new Dictionary<string, int>();
 
     /// <summary>Unknown fields.</summary>
-    public Kept Kept { get; init; } = Kept.Nothing;
+    public PreservedFields UnknownFields { get; init; } = PreservedFields.None;
 }
 
 /// <summary>Where a class is taught.</summary>
@@ -162,7 +162,7 @@ public sealed record Place
     public IReadOnlyDictionary<string, int> Props { get; init; } = new Dictionary<string, int>();
 
     /// <summary>Unknown fields.</summary>
-    public Kept Kept { get; init; } = Kept.Nothing;
+    public PreservedFields UnknownFields { get; init; } = PreservedFields.None;
 
     /// <summary>What the limits rule out together.</summary>
     public Demands RuledOut { get; private init; }
@@ -179,7 +179,7 @@ public sealed record Place
 public sealed record Off(string Rule, IReadOnlyList<string> Lines, string Reason)
 {
     /// <summary>Unknown fields.</summary>
-    public Kept Kept { get; init; } = Kept.Nothing;
+    public PreservedFields UnknownFields { get; init; } = PreservedFields.None;
 }
 
 /// <summary>The part a section plays in the arc of a class.</summary>
@@ -209,7 +209,7 @@ public sealed record Section
     public required IReadOnlyList<Item> Items { get; init; }
 
     /// <summary>Unknown fields.</summary>
-    public Kept Kept { get; init; } = Kept.Nothing;
+    public PreservedFields UnknownFields { get; init; } = PreservedFields.None;
 }
 
 /// <summary>A line or a set.</summary>
@@ -219,7 +219,7 @@ public abstract record Item
     public required string Id { get; init; }
 
     /// <summary>Unknown fields.</summary>
-    public Kept Kept { get; init; } = Kept.Nothing;
+    public PreservedFields UnknownFields { get; init; } = PreservedFields.None;
 }
 
 /// <summary>A chain of lines taken in rounds: right then left, or so many times.</summary>
@@ -237,8 +237,8 @@ public sealed record Set : Item
     /// <summary>Its lines and inner sets.</summary>
     public required IReadOnlyList<Item> Items { get; init; }
 
-    /// <summary>Unknown fields of the <c>set</c> object itself; those beside it are in <see cref="Item.Kept"/>.</summary>
-    public Kept KeptInside { get; init; } = Kept.Nothing;
+    /// <summary>Unknown fields of the <c>set</c> object itself; those beside it are in <see cref="Item.UnknownFields"/>.</summary>
+    public PreservedFields UnknownSetFields { get; init; } = PreservedFields.None;
 }
 
 /// <summary>One move in a class.</summary>

@@ -37,6 +37,25 @@ public static class Edits
     /// <summary>Takes a line or set out. A set left empty goes with it.</summary>
     public static ClassPlan Remove(this ClassPlan plan, string id) => plan.Rewrite(item => item.Id == id ? [] : null);
 
+    /// <summary>
+    /// Ways to take lines out, the smallest first: the lines alone; with the other side of each, where a move is done a side a line; with all
+    /// that follows them in a row, which nobody could reach without them.
+    /// </summary>
+    public static IEnumerable<ClassPlan> RemovingWithPairs(this ClassPlan plan, params IReadOnlyCollection<string> ids)
+    {
+        var gone = plan.Lines.Where(l => ids.Contains(l.Id)).ToList();
+        yield return plan.RemoveAll(ids);
+        var pairs = plan.Lines.Where(l => l.Sides is { IsOneSide: true } && gone.Exists(g => g.Move == l.Move && g.Option == l.Option)).Select(l => l.Id).ToList();
+        if (pairs.Count > 0) yield return plan.RemoveAll([.. ids, .. pairs]);
+        var rest = plan.Lines.SkipWhile(l => !ids.Contains(l.Id)).ToList();
+        for (var more = 1; more <= MostFollowing && ids.Count + more < rest.Count; more++)
+            yield return plan.RemoveAll([.. ids, .. pairs, .. rest.Skip(ids.Count).Take(more).Select(l => l.Id)]);
+    }
+
+    private const int MostFollowing = 4;
+
+    private static ClassPlan RemoveAll(this ClassPlan plan, IReadOnlyCollection<string> ids) => plan.Rewrite(item => ids.Contains(item.Id) ? [] : null);
+
     /// <summary>Makes lines that stand next to each other in a section a set that is done on one side and then on the other.</summary>
     public static ClassPlan WrapMirrored(this ClassPlan plan, IReadOnlyCollection<string> ids, Side firstSide)
     {

@@ -17,7 +17,7 @@ public static class Arrival
     {
         if (score.Plan.Minutes < FromMinutes || score.Lines.FirstOrDefault(l => l.Form is not null) is not { } first || Quiet(first)) yield break;
         yield return Rule.Found([first], $"The class begins with {first.Move!.Name}, before anybody has arrived.", "A few breaths let people come in from their day.")
-            .FixWith(score, "Begin with a few breaths", plan => Arrivals(score, first).Select(line => plan.InsertBefore(first.Set?.Id ?? first.Line.Id, line)));
+            .Fix("Begin with a few breaths", plan => Arrivals(score, first).Select(line => plan.InsertBefore(first.Set?.Id ?? first.Line.Id, line)));
     }
 
     private static bool Quiet(LineScore line) => line.Move!.Kind is MoveKind.CheckIn or MoveKind.Breathing or MoveKind.Rest;

@@ -1,5 +1,5 @@
 using AmpleTide.Core.Classes;
-using AmpleTide.Core.Counsel;
+using AmpleTide.Core.Suggestions;
 using AmpleTide.Core.Scoring;
 
 namespace AmpleTide.Core.Judgements;
@@ -21,7 +21,7 @@ public static class ConventionKept
                 // The usual way is never against a stronger one.
                 if (chosen == way || Conventions.Find(matter) is not { } convention || (convention.Ways[0].Id == way && chosen != "none")) continue;
                 yield return Rule.Found([line], $"{move.Name}: {convention.Ways.First(w => w.Id == way).Name}; this class has chosen {convention.Ways.FirstOrDefault(w => w.Id == chosen)?.Name ?? chosen}.", convention.Why)
-                    .FixWith(score, "Swap it", plan => Swaps.For(score, line, null).Where(s => s.Move.School.All(o => Conventions.Chosen(plan, o.Key) == o.Value)).Select(s => plan.ChangeLine(line.Line.Id, l => Swaps.Put(l, s))))
+                    .Fix("Swap it", plan => Swaps.ForEverybody(score, line).Where(s => s.Move.School.All(o => Conventions.Chosen(plan, o.Key) == o.Value)).Select(s => plan.ChangeLine(line.Line.Id, l => Swaps.Put(l, s))))
                     .Fix("Choose that way for this class", plan => plan with { Conventions = new Dictionary<string, string>(plan.Conventions) { [matter] = way } });
             }
         }

@@ -18,7 +18,7 @@ public static class EffortArc
     private const double LatestPeak = 0.90;
     private const double Ending = 0.85;
     private const double EndingShare = 0.75;
-    private const int WindowMs = 60_000;
+    private static readonly TimeSpan Window = TimeSpan.FromMinutes(1);
 
     private static IEnumerable<Finding> Judge(Score score)
     {
@@ -40,7 +40,7 @@ public static class EffortArc
             var where = peak.To < EarliestPeak ? "early" : "late";
             yield return Rule.Found([peak.Line], $"{peak.Line.Move!.Name}, the most demanding, comes {where}: after {Clock.Share(peak.To)} of the class.", "Warm first, and leave time to come down again.");
         }
-        var after = score.Taken.Where(t => t.AtMs >= Ending * score.TotalMs).Select(t => t.Line).FirstOrDefault(l => l.Move!.Effort > EndingShare * most && l.Move.Effort >= 2.6);
+        var after = score.PracticeSpans.Where(t => t.At >= Ending * score.Total).Select(t => t.Line).FirstOrDefault(l => l.Move!.Effort > EndingShare * most && l.Move.Effort >= 2.6);
         if (after is not null)
         {
             yield return Rule.Found([after], string.Create(CultureInfo.InvariantCulture, $"{after.Move!.Name} asks for {after.Move.Effort:0.0} METs near the end; the peak was {most:0.0}."), "The last part of a class is for coming down.");
@@ -52,19 +52,21 @@ public static class EffortArc
     private static IEnumerable<Minute> Minutes(Score score)
     {
         var next = 0;
-        for (var from = 0; from < score.TotalMs; from += WindowMs / 2)
+        for (var from = TimeSpan.Zero; from < score.Total; from += Window / 2)
         {
-            while (next < score.Taken.Count && score.Taken[next].EndMs <= from) next++;
+            while (next < score.PracticeSpans.Count && score.PracticeSpans[next].End <= from) next++;
             double mets = 0, ms = 0, best = 0;
             LineScore? line = null;
-            for (var i = next; i < score.Taken.Count && score.Taken[i].AtMs < from + WindowMs; i++)
+            for (var i = next; i < score.PracticeSpans.Count && score.PracticeSpans[i].At < from + Window; i++)
             {
-                var t = score.Taken[i];
-                var inside = Math.Min(t.EndMs, from + WindowMs) - Math.Max(t.AtMs, from);
+                var t = score.PracticeSpans[i];
+                var inside = (Earlier(t.End, from + Window) - WholeMilliseconds.Longer(t.At, from)).TotalMilliseconds;
                 (mets, ms) = (mets + (t.Line.Move!.Effort * inside), ms + inside);
                 if (t.Line.Move.Effort > best) (best, line) = (t.Line.Move.Effort, t.Line);
             }
-            if (line is not null && ms > 0) yield return new(from / (double)score.TotalMs, Math.Min(score.TotalMs, from + WindowMs) / (double)score.TotalMs, mets / ms, line);
+            if (line is not null && ms > 0) yield return new(from / score.Total, Earlier(score.Total, from + Window) / score.Total, mets / ms, line);
         }
     }
+
+    private static TimeSpan Earlier(TimeSpan a, TimeSpan b) => a <= b ? a : b;
 }

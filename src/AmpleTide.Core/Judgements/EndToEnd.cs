@@ -12,22 +12,22 @@ public static class EndToEnd
     public static readonly Rule Rule = new("end-to-end", "There is a middle between two ends", Level.Notable, Judge);
 
     private const double End = 0.7;
-    private const int AtOnceMs = 4000; // common practice, no source
+    private static readonly TimeSpan AtOnce = TimeSpan.FromSeconds(4); // common practice, no source
 
     private static IEnumerable<Finding> Judge(Score score)
     {
-        for (var i = 1; i < score.Taken.Count; i++)
+        for (var i = 1; i < score.PracticeSpans.Count; i++)
         {
-            var (before, after) = (score.Taken[i - 1], score.Taken[i]);
-            if (before.Line == after.Line || after.AtMs - before.EndMs > AtOnceMs || before.Line.Move!.Kind == MoveKind.Rest) continue;
+            var (before, after) = (score.PracticeSpans[i - 1], score.PracticeSpans[i]);
+            if (before.Line == after.Line || after.At - before.End > AtOnce || before.Line.Move?.Kind == MoveKind.Rest) continue;
             var (from, to) = (Last(before).Bending.Spine, First(after).Bending.Spine);
             if (!((from >= End && to <= -End) || (from <= -End && to >= End))) continue;
-            yield return Rule.Found([before.Line, after.Line], $"{before.Line.Move.Name} goes straight into {after.Line.Move!.Name}, from one end of the back to the other.", "Small before big: the middle first, for a breath.")
+            yield return Rule.Found([before.Line, after.Line], $"{before.Line.Move!.Name} goes straight into {after.Line.Move!.Name}, from one end of the back to the other.", "Small before big: the middle first, for a breath.")
                 .Fix("Pause a breath between", plan => plan.ChangeLine(before.Line.Line.Id, l => l with { PauseAfter = l.PauseAfter + 1 }));
         }
     }
 
-    private static PhaseForm Last(Taking taking) => taking.Form ?? taking.Line.Form!.Phases[^1];
+    private static PhaseForm Last(PracticeSpan span) => span.Form ?? span.Line.Form!.Phases[^1];
 
-    private static PhaseForm First(Taking taking) => taking.Form ?? taking.Line.Form!.Phases[0];
+    private static PhaseForm First(PracticeSpan span) => span.Form ?? span.Line.Form!.Phases[0];
 }

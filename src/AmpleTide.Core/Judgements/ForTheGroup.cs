@@ -1,7 +1,7 @@
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Classes;
 using AmpleTide.Core.Conditions;
-using AmpleTide.Core.Counsel;
+using AmpleTide.Core.Suggestions;
 using AmpleTide.Core.Scoring;
 
 namespace AmpleTide.Core.Judgements;
@@ -40,9 +40,11 @@ public static class ForTheGroup
     private static bool GoesForEverybody(MoveForm form) =>
         form.Move.OptIn || form.Phases.Any(p => p.Phase.Breath is Breath.HoldIn or Breath.HoldOut && p.Phase.Counts is > 4);
 
-    private static Finding WithFixes(Finding finding, Score score, LineScore line) => finding
-        .FixWith(score, "Swap it for everybody", plan => Swaps.For(score, line, null).Select(s => plan.ChangeLine(line.Line.Id, l => Swaps.Put(l, s))))
-        .Fix("Leave it out", plan => plan.Remove(line.Line.Id));
+    private static Finding WithFixes(Finding finding, Score score, LineScore line) =>
+        (Swaps.ForEverybody(score, line).Any() ? WithSwap(finding, score, line) : finding).Fix("Leave it out", plan => plan.RemovingWithPairs(line.Line.Id));
+
+    private static Finding WithSwap(Finding finding, Score score, LineScore line) => finding.Fix("Swap it for everybody", plan =>
+        Swaps.ForEverybody(score, line).Select(s => plan.ChangeLine(line.Line.Id, l => Swaps.Put(l, s))));
 
     private static string NameOf(Score score, Caution caution) =>
         score.Catalogue.Conditions.First(c => c.Id == caution.Condition).Name.ToLowerInvariant();

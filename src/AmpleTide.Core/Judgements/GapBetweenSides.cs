@@ -11,7 +11,7 @@ public static class GapBetweenSides
     /// <summary>The rule.</summary>
     public static readonly Rule Rule = new("side-gap", "The second side comes soon", Level.Notable, Judge);
 
-    private const int MostMs = 180_000; // common practice, no source
+    private static readonly TimeSpan Most = TimeSpan.FromMinutes(3); // common practice, no source
 
     private static IEnumerable<Finding> Judge(Score score)
     {
@@ -21,8 +21,8 @@ public static class GapBetweenSides
         {
             var (first, second) = (lines.First(), lines.Last());
             if (first.Occurrences[0].Side == second.Occurrences[0].Side) continue;
-            var gap = second.Occurrences[0].StartMs - first.Occurrences[0].StartMs - first.Occurrences[0].Ms;
-            if (gap <= MostMs) continue;
+            var gap = second.Occurrences[0].Start - first.Occurrences[0].End;
+            if (gap <= Most) continue;
             var name = second.Occurrences[0].Side == Side.Left ? "left" : "right";
             yield return Rule.Found([first, second], $"{first.Move!.Name}: the {name} comes {Clock.Of(gap)} after the first side.", "By then nobody feels the difference any more.")
                 .Fix("Bring it right after the first", plan => plan.Move(second.Line.Id, first.Line.Id));

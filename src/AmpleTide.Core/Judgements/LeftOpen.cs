@@ -1,6 +1,6 @@
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Classes;
-using AmpleTide.Core.Counsel;
+using AmpleTide.Core.Suggestions;
 using AmpleTide.Core.Scoring;
 
 namespace AmpleTide.Core.Judgements;
@@ -21,7 +21,7 @@ public static class LeftOpen
 
     private static IEnumerable<Finding> Judge(Score score)
     {
-        foreach (var state in score.Open.Where(o => o.ToMs is null))
+        foreach (var state in score.Open.Where(o => o.To is null))
         {
             if (score.Plan.EndsAsleep && state.What is "eyes" or OpenStates.Lying) continue;
             // Whoever gets up with closed eyes is told of that, and opens them before.

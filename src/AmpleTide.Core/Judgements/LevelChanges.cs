@@ -10,7 +10,7 @@ public static class LevelChanges
     public static readonly Rule Rule = new("level-changes", "Few trips down and up", Level.Notable, Judge);
 
     private const int ManyDescents = 3;
-    private const int SoonMs = 180_000;
+    private static readonly TimeSpan Soon = TimeSpan.FromMinutes(3);
 
     private static IEnumerable<Finding> Judge(Score score)
     {
@@ -24,12 +24,12 @@ public static class LevelChanges
         for (var i = 1; i < trips.Count; i++)
         {
             var (there, back) = (trips[i - 1], trips[i]);
-            if (there.To != back.From || there.From != back.To || back.AtMs - there.AtMs > SoonMs) continue;
-            yield return Rule.Found([there.Line, back.Line], $"After {Clock.Of(back.AtMs - there.AtMs)} the class is back on the level it came from.", "The trip there and back costs more than it holds.").As(Level.Hint);
+            if (there.To != back.From || there.From != back.To || back.At - there.At > Soon) continue;
+            yield return Rule.Found([there.Line, back.Line], $"After {Clock.Of(back.At - there.At)} the class is back on the level it came from.", "The trip there and back costs more than it holds.").As(Level.Hint);
         }
     }
 
-    private sealed record Trip(LineScore Line, int AtMs, PelvisLevel From, PelvisLevel To)
+    private sealed record Trip(LineScore Line, TimeSpan At, PelvisLevel From, PelvisLevel To)
     {
         public bool Down => To < From;
     }
@@ -40,10 +40,10 @@ public static class LevelChanges
         var trips = new List<Trip>();
         PelvisLevel? at = null;
         var rest = Arc.RestBegins(score);
-        foreach (var taking in score.Taken)
+        foreach (var span in score.PracticeSpans)
         {
-            var level = taking.Line.Position!.Level;
-            if (at is { } from && level != from && taking.AtMs < rest) trips.Add(new(taking.Line, taking.AtMs, from, level));
+            var level = span.Line.Position!.Level;
+            if (at is { } from && level != from && span.At < rest) trips.Add(new(span.Line, span.At, from, level));
             at = level;
         }
         return trips;

@@ -1,7 +1,7 @@
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Classes;
-using AmpleTide.Core.Counsel;
+using AmpleTide.Core.Suggestions;
 using AmpleTide.Core.Scoring;
 
 namespace AmpleTide.Core.Judgements;
@@ -25,7 +25,7 @@ public static class NeckEase
         {
             if (line.Form is not { } form || form.Move.Kind != unwanted || !ForTheNeck(form)) continue;
             yield return Rule.Found([line], $"{form.Move.Name} {(repeats ? "holds" : "repeats")}; this class eases the neck with {(repeats ? "repetitions" : "soft holds")}.", Conventions.Find("neckEase")!.Why)
-                .FixWith(score, repeats ? "Repeat instead" : "Hold instead", plan => Swaps.For(score, line, null).Where(s => s.Move.Kind == wanted && ForTheNeck(s)).Select(s => plan.ChangeLine(line.Line.Id, l => Swaps.Put(l, s))));
+                .Fix(repeats ? "Repeat instead" : "Hold instead", plan => Swaps.ForEverybody(score, line).Where(s => s.Move.Kind == wanted && ForTheNeck(s)).Select(s => plan.ChangeLine(line.Line.Id, l => Swaps.Put(l, s))));
         }
     }
 

@@ -1,6 +1,6 @@
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Classes;
-using AmpleTide.Core.Counsel;
+using AmpleTide.Core.Suggestions;
 using AmpleTide.Core.Scoring;
 
 namespace AmpleTide.Core.Judgements;
@@ -11,42 +11,45 @@ public static class PauseBeforeRising
     /// <summary>The rule.</summary>
     public static readonly Rule Rule = new("pause-before-rising", "People sit before they stand up from lying", Level.Serious, Judge);
 
-    private const int LongMs = 300_000;
-    private const int SitMs = 30_000;
-    private const int SitLongerMs = 60_000;
+    private static readonly TimeSpan Long = TimeSpan.FromMinutes(5);
+    private static readonly TimeSpan Sit = TimeSpan.FromSeconds(30);
+    private static readonly TimeSpan SitLonger = TimeSpan.FromSeconds(60);
 
     private static IEnumerable<Finding> Judge(Score score)
     {
         var group = score.Plan.Group;
-        var neededMs = group.Older || group.GetsDizzy ? SitLongerMs : SitMs;
-        int? lyingFrom = null;
-        var (lyingMs, satMs) = (0, 0);
-        foreach (var taking in score.Taken)
+        var needed = group.Older || group.GetsDizzy ? SitLonger : Sit;
+        TimeSpan? lyingFrom = null;
+        var (lying, sat) = (TimeSpan.Zero, TimeSpan.Zero);
+        foreach (var span in score.PracticeSpans)
         {
-            if (taking.Line.Position!.Lying)
+            if (span.Line.Position!.Lying)
             {
-                lyingFrom ??= taking.AtMs;
-                (lyingMs, satMs) = (taking.EndMs - lyingFrom.Value, 0);
+                lyingFrom ??= span.At;
+                (lying, sat) = (span.End - lyingFrom.Value, TimeSpan.Zero);
                 continue;
             }
-            var stands = taking.Line.Position.Level == PelvisLevel.Standing;
+            var stands = span.Line.Position.Level == PelvisLevel.Standing;
             // The way itself is getting up; what counts is sitting or kneeling still.
-            if (!stands) satMs += taking.Ms;
-            if (stands && lyingMs >= LongMs && satMs < neededMs)
+            if (!stands) sat += span.Length;
+            if (stands && lying >= Long && sat < needed)
             {
-                var line = taking.Line;
-                yield return Rule.Found([line], $"After {Clock.Of(lyingMs)} of lying people sit {satMs / 1000} s before they stand.", $"Sit {neededMs / 1000} s first; rising quickly makes people dizzy.")
-                    .FixWith(score, "Sit and notice first", plan => Sitting(score, neededMs).Select(sitting => plan.InsertBefore(line.Set?.Id ?? line.Line.Id, sitting)));
+                var line = span.Line;
+                yield return Rule.Found([line], $"After {Clock.Of(lying)} of lying people sit {(int)sat.TotalSeconds} s before they stand.", $"Sit {needed.TotalSeconds} s first; rising quickly makes people dizzy.")
+                    .Fix("Sit and notice first", plan => Sitting(score, needed).Select(sitting => plan.InsertBefore(line.Set?.Id ?? line.Line.Id, sitting)));
             }
-            if (stands || satMs >= neededMs) (lyingFrom, lyingMs) = (null, 0);
+            if (stands || sat >= needed) (lyingFrom, lying) = (null, TimeSpan.Zero);
         }
     }
 
-    private static IEnumerable<Line> Sitting(Score score, int ms) =>
+    // A breath of noticing, about; common practice, no source.
+    private static readonly TimeSpan NoticingBreath = TimeSpan.FromSeconds(9);
+
+    private static IEnumerable<Line> Sitting(Score score, TimeSpan time) =>
         from id in (string[])["noticing-pause", "natural-breath"]
         let move = score.Catalogue.Move(id)
         where move is not null
         from place in (string[])["seated-cross", "heel-sit", "chair-edge"]
         where move.In.Contains(place)
-        select new Line { Id = id, Move = id, Position = place, Dose = new(move.Dose.Unit, Math.Min(move.Dose.Most, (ms / 9000) + 1)) };
+        select new Line { Id = id, Move = id, Position = place, Dose = new(move.Dose.Unit, Math.Min(move.Dose.Most, (int)(time / NoticingBreath) + 1)) };
 }

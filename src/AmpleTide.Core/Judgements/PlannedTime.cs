@@ -12,39 +12,38 @@ public static class PlannedTime
     public static readonly Rule Rule = new("time", "The class ends on the minute", Level.Notable, Judge);
 
     // Under a minute, or a fiftieth of a long class, nobody looks at the clock; common practice, no source.
-    private const int LeastMs = 60_000;
+    private static readonly TimeSpan Unnoticed = TimeSpan.FromMinutes(1);
     private const int Share = 50;
     private const int MostSteps = 400;
 
     private static IEnumerable<Finding> Judge(Score score)
     {
-        var wanted = Timing.Ms(score.Plan.Minutes * 60);
-        var off = score.TotalMs - wanted;
-        if (Math.Abs(off) <= Math.Max(LeastMs, wanted / Share) || score.Lines.Count == 0) yield break;
-        var over = off > 0;
-        yield return Rule.Found([], $"{Clock.Of(score.TotalMs)} planned, {Clock.Of(wanted)} wanted: {Clock.Of(Math.Abs(off))} {(over ? "over" : "short")}.", Where(score))
-            .Fix(over ? "Shorten the longest doses" : "Lengthen the doses", plan => Approach(plan, score, wanted));
+        var wanted = WholeMilliseconds.Of(score.Plan.Minutes * 60);
+        var off = score.Total - wanted;
+        if (off.Duration() <= WholeMilliseconds.Longer(Unnoticed, wanted / Share) || score.Lines.Count == 0) yield break;
+        var over = off > TimeSpan.Zero;
+        var finding = Rule.Found([], $"{Clock.Of(score.Total)} planned, {Clock.Of(wanted)} wanted: {Clock.Of(off.Duration())} {(over ? "over" : "short")}.", Where(score))
+            .Fix(over ? "Shorten the doses" : "Lengthen the doses", plan => Approach(plan, score, wanted));
+        yield return finding with { Fixes = [finding.Fixes[0] with { Betters = after => (after.Total - wanted).Duration() < off.Duration() }] };
     }
 
     private static string Where(Score score)
     {
-        string Of(EventKind kind) => Clock.Of(score.MsByKind[(int)kind]);
+        string Of(EventKind kind) => Clock.Of(score.TimeByKind[(int)kind]);
         return $"Talk takes {Of(EventKind.Talk)}, ways take {Of(EventKind.Way)}.";
     }
 
-    // One step of dose at a time, where it changes most, both sides alike, within least and most; locked lines and the rest stay as they are
-    // when time is short. Ends when no step brings the total nearer without harm.
-    private static ClassPlan Approach(ClassPlan plan, Score score, int wanted)
+    // One step of dose at a time, shared out over the class: the move whose dose is changed least so far goes next. Both sides alike, within
+    // least and most; locked lines and the rest stay as they are when time is short. Ends when no step brings the total nearer without harm.
+    private static ClassPlan Approach(ClassPlan plan, Score score, TimeSpan wanted)
     {
         var serious = Serious(score);
         for (var step = 0; step < MostSteps; step++)
         {
             var now = score;
-            var nearest = Steps(plan, score.Catalogue, score.TotalMs > wanted)
-                .Select(next => ClassCompiler.Compile(next, now.Catalogue, now.Ways, false))
-                .Where(next => Math.Abs(next.TotalMs - wanted) < Math.Abs(now.TotalMs - wanted))
-                .OrderBy(next => Math.Abs(next.TotalMs - wanted))
-                .FirstOrDefault(next => Serious(next) <= serious);
+            var nearest = Steps(plan, score, score.Total > wanted).OrderBy(s => s.Stretched)
+                .Select(s => ClassCompiler.Compile(s.Plan, now.Catalogue, now.Ways, false))
+                .FirstOrDefault(next => (next.Total - wanted).Duration() < (now.Total - wanted).Duration() && Serious(next) <= serious);
             if (nearest is null) break;
             (plan, score) = (nearest.Plan, nearest);
         }
@@ -53,20 +52,22 @@ public static class PlannedTime
 
     private static int Serious(Score score) => Judgement.Of(score).Count(f => f.Level == Level.Serious);
 
-    private static IEnumerable<ClassPlan> Steps(ClassPlan plan, MoveCatalogue catalogue, bool shorter)
+    // One step for each move, and how far it would be from the move's usual dose then.
+    private static IEnumerable<(ClassPlan Plan, double Stretched)> Steps(ClassPlan plan, Score score, bool shorter)
     {
         // All lines of a move change together, so that sides and options stay equal.
         var groups = from line in plan.Lines
-                     where !line.Locked && catalogue.Move(line.Move) is { } move && !(shorter && move.Kind == MoveKind.Rest)
+                     where score.Catalogue.Move(line.Move) is { } move && !(shorter && move.Kind == MoveKind.Rest)
                      group line by line.Move;
         foreach (var lines in groups)
         {
-            var move = catalogue.Move(lines.Key)!;
+            var move = score.Catalogue.Move(lines.Key)!;
             var range = move.Dose;
             Dose Now(Line line) => line.Dose ?? new Dose(range.Unit, range.Usual);
             Dose Next(Line line) => Now(line) with { Amount = Now(line).Amount + (shorter ? -Stride(move) : Stride(move)) };
-            if (lines.Any(l => Now(l).Unit != range.Unit || Next(l).Amount < range.Least || Next(l).Amount > range.Most)) continue;
-            yield return plan.ChangeLines([.. lines.Select(l => l.Id)], line => line with { Dose = Next(line) });
+            if (lines.Any(l => l.Locked || Now(l).Unit != range.Unit || Next(l).Amount < range.Least || Next(l).Amount > range.Most)) continue;
+            var ratio = lines.Average(l => Next(l).Amount) / range.Usual;
+            yield return (plan.ChangeLines([.. lines.Select(l => l.Id)], line => line with { Dose = Next(line) }), shorter ? 1 / ratio : ratio);
         }
     }
 

@@ -1,6 +1,6 @@
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
-using AmpleTide.Core.Counsel;
+using AmpleTide.Core.Suggestions;
 using AmpleTide.Core.Scoring;
 
 namespace AmpleTide.Core.Judgements;
@@ -23,12 +23,12 @@ public static class Preparation
     [
         new("back that arches", "arches the back a little", p => -p.Bending.Spine),
         new("neck that bows", "bows the head a little", p => p.Bending.Neck),
-        new("hamstrings", "stretches the backs of the legs a little", p => Stretch(p, Area.Hamstrings)),
-        new("hip fronts", "opens the hip fronts a little", p => Stretch(p, Area.HipFront)),
-        new("shoulders behind the back", "opens the chest a little", p => Stretch(p, Area.Chest)),
+        new("hamstrings", "stretches the backs of the legs a little", p => p.Facts.Stretch(Area.Hamstrings)),
+        new("hip fronts", "opens the hip fronts a little", p => p.Facts.Stretch(Area.HipFront)),
+        new("shoulders behind the back", "opens the chest a little", p => p.Facts.Stretch(Area.Chest)),
     ];
 
-    private static readonly Region Wrists = new("wrists under weight", "moves the free wrists", p => p.Facts.OnHands > 0.05 ? 0 : Stretch(p, Area.WristsHands));
+    private static readonly Region Wrists = new("wrists under weight", "moves the free wrists", p => p.Facts.OnHands > 0.05 ? 0 : p.Facts.Stretch(Area.WristsHands));
 
     private static IEnumerable<Finding> Judge(Score score)
     {
@@ -38,7 +38,7 @@ public static class Preparation
             if (line.Form is not { } form || form.Move.Kind is MoveKind.Rest or MoveKind.CheckIn || EasesIn(form)) continue;
             if (Unprepared(score, i, line, form) is not { } region) continue;
             var finding = Rule.Found([line], $"{line.Move!.Name} comes before anything moved the {region.Name}.", "Middle range first, then the end of it.");
-            if (i > 0) finding = finding.FixAfter(score, "Put in a preparation", score.Lines[i - 1], new(region.Does, f => Prepares(f, region)));
+            if (i > 0) finding = finding.FixByInserting("Put in a preparation", score, score.Lines[i - 1], new(region.Does, f => Prepares(f, region)));
             yield return line.Form.Move.Effort >= 3 ? finding : finding.As(Level.Hint);
         }
     }
@@ -69,6 +69,4 @@ public static class Preparation
 
     // A slow way in, a breath or more, with an easier option to stay with, prepares itself.
     private static bool EasesIn(MoveForm form) => form.FirstStay >= 2 && form.Move.Options.ContainsKey("easier");
-
-    private static double Stretch(PhaseForm phase, Area area) => Math.Max(phase.Facts.RightStretch[(int)area], phase.Facts.LeftStretch[(int)area]);
 }

@@ -10,7 +10,7 @@ public static class PropsAgain
 
     // What lies beside the mat is within reach and does not count; chairs and bolsters go to the wall.
     private static readonly string[] Big = ["chair", "bolster"];
-    private const int AgainMs = 60_000;
+    private static readonly TimeSpan Soon = TimeSpan.FromMinutes(1);
 
     private static IEnumerable<Finding> Judge(Score score)
     {
@@ -19,8 +19,8 @@ public static class PropsAgain
             var before = needs.First();
             foreach (var need in needs.Skip(1))
             {
-                if (need.FromMs - before.ToMs > AgainMs)
-                    yield return Rule.Found([before.Line, need.Line], $"The {score.Catalogue.Prop(needs.Key)!.Name.ToLowerInvariant()} goes away and is needed again {Clock.Of(need.FromMs - before.ToMs)} later.", "Moving it takes a room about 40 seconds each time.");
+                if (need.From - before.To > Soon)
+                    yield return Rule.Found([before.Line, need.Line], $"The {score.Catalogue.Prop(needs.Key)!.Name.ToLowerInvariant()} goes away and is needed again {Clock.Of(need.From - before.To)} later.", "Moving it takes a room about 40 seconds each time.");
                 before = need;
             }
         }

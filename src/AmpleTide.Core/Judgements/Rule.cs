@@ -1,4 +1,3 @@
-using AmpleTide.Core.Classes;
 using AmpleTide.Core.Scoring;
 
 namespace AmpleTide.Core.Judgements;
@@ -30,28 +29,3 @@ public sealed record Rule(string Id, string Title, Level Level, Func<Score, IEnu
     public Finding Found(IEnumerable<LineScore> lines, string text, string why) =>
         new($"{Id}:{string.Join('+', lines.Select(l => l.Line.Id))}", Id, Level, [.. lines.Select(l => l.Line.Id)], text, why, []);
 }
-
-/// <summary>Something found in a class.</summary>
-/// <param name="Id">The same for the same finding in the same class.</param>
-/// <param name="Rule">The rule that found it.</param>
-/// <param name="Level">How bad it is.</param>
-/// <param name="Lines">The lines concerned; none when it is the class as a whole.</param>
-/// <param name="Text">One sentence with the number in it.</param>
-/// <param name="Why">The reason.</param>
-/// <param name="Fixes">What would mend it.</param>
-public sealed record Finding(
-    string Id, string Rule, Level Level, IReadOnlyList<string> Lines, string Text, string Why, IReadOnlyList<Fix> Fixes)
-{
-    /// <summary>The finding with one more fix. The edit runs only when it is asked for.</summary>
-    public Finding Fix(string label, Func<ClassPlan, ClassPlan> edit) =>
-        this with { Fixes = [.. Fixes, new($"fix-{Fixes.Count + 1}", label, edit)] };
-
-    /// <summary>The finding at another level.</summary>
-    public Finding As(Level level) => this with { Level = level };
-}
-
-/// <summary>An edit of the class that mends a finding.</summary>
-/// <param name="Id">Its place among the fixes of its finding.</param>
-/// <param name="Label">What the button says: a verb first.</param>
-/// <param name="Edit">The edit.</param>
-public sealed record Fix(string Id, string Label, Func<ClassPlan, ClassPlan> Edit);

@@ -29,7 +29,9 @@ public static class SecondSide
     private static bool IsSided(LineScore line) => line.Move is { Kind: not (MoveKind.Rest or MoveKind.CheckIn) } && line.Right != line.Left;
 
     private static bool IsUneven(List<LineScore> lines) =>
-        lines.Sum(l => l.Right.Ms) != lines.Sum(l => l.Left.Ms) || lines.Sum(l => l.Right.Amount) != lines.Sum(l => l.Left.Amount);
+        lines.Sum(l => l.Right.Length) != lines.Sum(l => l.Left.Length)
+        // Seconds are told of whole rounds, which may not share them out evenly.
+        || (lines[0].Dose.Unit != Unit.Seconds && lines.Sum(l => l.Right.Amount) != lines.Sum(l => l.Left.Amount));
 
     private static bool HasLostRound(Set? set) =>
         set is not null && set.Rounds.Count(r => r == Side.Right) != set.Rounds.Count(r => r == Side.Left);
@@ -56,8 +58,11 @@ public static class SecondSide
 
         if (lines is [{ Move.Sides: Sidedness.Alternating } odd])
         {
-            return finding.Fix($"Make it {odd.Dose.Amount + 1}", plan => plan.GiveDose(ids, odd.Dose with { Amount = odd.Dose.Amount + 1 }))
-                .Fix($"Make it {odd.Dose.Amount - 1}", plan => plan.GiveDose(ids, odd.Dose with { Amount = odd.Dose.Amount - 1 }));
+            // Both ends of an odd number, as far as the move's dose allows.
+            foreach (var amount in (int[])[odd.Dose.Amount + 1, odd.Dose.Amount - 1])
+                if (amount >= Math.Max(2, odd.Move.Dose.Unit == odd.Dose.Unit ? odd.Move.Dose.Least : 2))
+                    finding = finding.Fix($"Make it {amount}", plan => plan.GiveDose(ids, odd.Dose with { Amount = amount }));
+            return finding;
         }
         if (right > 0 && left > 0 && lines.Count > 1)
         {

@@ -18,7 +18,7 @@ public static class StrongAfterRest
         {
             var before = score.Lines[Math.Max(0, IndexOf(score, rest[0]) - 1)];
             yield return Rule.Found([line], $"{line.Move!.Name} comes after the rest began.", "Whoever has come to rest is not taken out of it again.")
-                .FixWith(score, "Move it before the rest", plan => [plan.Move(line.Line.Id, before.Set?.Id ?? before.Line.Id), plan.Remove(line.Line.Id)]);
+                .Fix("Move it before the rest", plan => [plan.Move(line.Line.Id, before.Set?.Id ?? before.Line.Id), plan.Remove(line.Line.Id)]);
         }
     }
 

@@ -46,10 +46,10 @@ public static class TalkFits
     private static int Fits(LineScore line, int phase, BreathPatterns breath)
     {
         var form = line.Form!.Phases[phase];
-        var ms = form.Phase.IsStay && line.Form.HasStay && line.Dose.Unit != Unit.Rounds
-            ? Silent * (line.Dose.Unit == Unit.Seconds ? Timing.Ms(line.Dose.Amount) : line.Dose.Amount * Timing.Ms(breath.Breath(form.Phase.Pattern)))
-            : Timing.PhaseMs(form.Phase, breath) * (line.Move!.Kind == MoveKind.Flow ? 2 : 1);
-        return LeadIn + (int)(ms / 1000 * WordsASecond);
+        var time = form.Phase.IsStay && line.Form.HasStay && line.Dose.Unit != Unit.Rounds
+            ? Silent * line.Dose.Amount * (line.Dose.Unit == Unit.Seconds ? TimeSpan.FromSeconds(1) : WholeMilliseconds.Of(breath.Breath(form.Phase.Pattern)))
+            : Timing.PhaseTime(form.Phase, breath) * (line.Move!.Kind == MoveKind.Flow ? 2 : 1);
+        return LeadIn + (int)(time.TotalSeconds * WordsASecond);
     }
 
     private static Finding Own(LineScore line, int phase, int words, int fit)

@@ -12,13 +12,13 @@ public static class UnknownField
     private static IEnumerable<Finding> Judge(Score score)
     {
         var plan = score.Plan;
-        Kept[] around =
-            [plan.Kept, plan.Theme.Kept, plan.Group.Kept, plan.Place.Kept, plan.Breath.Kept, .. plan.Sections.SelectMany(s => new[] { s.Kept, s.Breath.Kept }), .. plan.Off.Select(o => o.Kept)];
+        PreservedFields[] around =
+            [plan.UnknownFields, plan.Theme.UnknownFields, plan.Group.UnknownFields, plan.Place.UnknownFields, plan.Breath.UnknownFields, .. plan.Sections.SelectMany(s => new[] { s.UnknownFields, s.Breath.UnknownFields }), .. plan.Off.Select(o => o.UnknownFields)];
         foreach (var name in around.SelectMany(k => k.Fields).Select(f => f.Key).Distinct()) yield return Found([], name);
         foreach (var line in score.Lines)
         {
-            if (ReferenceEquals(line.Line.Kept, Kept.Nothing) && ReferenceEquals(line.Line.Breath, BreathChoice.None)) continue;
-            foreach (var field in line.Line.Kept.Fields.Concat(line.Line.Breath.Kept.Fields)) yield return Found([line], field.Key);
+            if (ReferenceEquals(line.Line.UnknownFields, PreservedFields.None) && ReferenceEquals(line.Line.Breath, BreathChoice.None)) continue;
+            foreach (var field in line.Line.UnknownFields.Fields.Concat(line.Line.Breath.UnknownFields.Fields)) yield return Found([line], field.Key);
         }
     }
 

@@ -18,13 +18,13 @@ public static class WayMissing
             if (lines.Count > 1)
             {
                 yield return Rule.Found(lines, $"There is no way from {Lower(line.NoWayFrom!)} to {Lower(line.Position!)} here, for {lines.Count} lines.", Reason(score.Plan.Place, line.Position!))
-                    .Fix("Leave the lines out", plan => lines.Aggregate(plan, (p, l) => p.Remove(l.Line.Id)));
+                    .Fix("Leave the lines out", plan => plan.RemovingWithPairs([.. lines.Select(l => l.Line.Id)]));
                 continue;
             }
             var finding = Rule.Found([line], $"There is no way from {Lower(line.NoWayFrom!)} to {Lower(line.Position!)} here.", Reason(score.Plan.Place, line.Position!));
             foreach (var other in Reachable(score, line))
                 finding = finding.Fix($"Take it {Preposition(other)} {Lower(other)}", plan => plan.ChangeLine(line.Line.Id, l => l with { Position = other.Id }));
-            yield return finding.Fix("Leave the line out", plan => plan.Remove(line.Line.Id));
+            yield return finding.Fix("Leave the line out", plan => plan.RemovingWithPairs(line.Line.Id));
         }
     }
 

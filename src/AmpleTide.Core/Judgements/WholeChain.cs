@@ -37,6 +37,6 @@ public static class WholeChain
     {
         var (first, last) = (chain[0].Move!.Name, chain[^1].Move!.Name);
         return Rule.Found(chain, $"{chain.Length} moves from {first} to {last} change sides one by one.", "This class does the whole chain on one side, then on the other.")
-            .FixWith(score, "Make them a mirrored set", plan => [plan.WrapMirrored([.. chain.Select(c => c.Line.Id)], plan.FirstSide)]);
+            .Fix("Make them a mirrored set", plan => [plan.WrapMirrored([.. chain.Select(c => c.Line.Id)], plan.FirstSide)]);
     }
 }

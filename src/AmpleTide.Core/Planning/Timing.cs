@@ -27,19 +27,19 @@ public static class Timing
     // A moving round is 11 s gentle, 9 s usual, 5.5 s brisk.
     private static readonly double[] BreathByPace = [11 / 9.0, 1.0, 5.5 / 9];
 
-    /// <summary>A way in milliseconds: the longer of its time and its spoken steps.</summary>
-    public static int WayMs(Way way, Pace pace, bool older)
+    /// <summary>A way: the longer of its time and its spoken steps.</summary>
+    public static TimeSpan WayTime(Way way, Pace pace, bool older)
     {
         var seconds = pace switch { Pace.Gentle => way.Seconds.Gentle, Pace.Brisk => way.Seconds.Brisk, _ => way.Seconds.Usual };
-        return Math.Max(Ms(seconds * (older ? OlderWays : 1)), Ms(way.Words * 60.0 / InstructionWords));
+        return WholeMilliseconds.Longer(WholeMilliseconds.Of(seconds * (older ? OlderWays : 1)), WholeMilliseconds.Of(way.Words * 60.0 / InstructionWords));
     }
 
-    /// <summary>Talk in milliseconds.</summary>
-    public static int TalkMs(int words, bool stillness, Group group)
+    /// <summary>The time talk takes.</summary>
+    public static TimeSpan TalkTime(int words, bool stillness, Group group)
     {
         var factor = TalkByPace[(int)group.Pace] * (group.Older ? OlderTalk : 1)
             * (group.Size > 0 && group.Newcomers >= group.Size * ManyNewcomers ? NewcomerTalk : 1);
-        return Ms(words * 60.0 / (stillness ? StillnessWords : InstructionWords) * factor);
+        return WholeMilliseconds.Of(words * 60.0 / (stillness ? StillnessWords : InstructionWords) * factor);
     }
 
     /// <summary>The breath of a class: its own, or the usual one at the pace of the group.</summary>
@@ -49,10 +49,10 @@ public static class Timing
         return (usual with { SecondsPerCount = usual.SecondsPerCount * BreathByPace[(int)plan.Group.Pace] }).With(plan.Breath);
     }
 
-    /// <summary>A phase in milliseconds: its own counts, or its share of the breath.</summary>
-    public static int PhaseMs(Phase phase, BreathPatterns breath)
+    /// <summary>A phase: its own counts, or its share of the breath.</summary>
+    public static TimeSpan PhaseTime(Phase phase, BreathPatterns breath)
     {
-        if (phase.Counts is { } own) return Ms(own * breath.SecondsPerCount);
+        if (phase.Counts is { } own) return WholeMilliseconds.Of(own * breath.SecondsPerCount);
         var pattern = breath[phase.Pattern];
         var counts = phase.Breath switch
         {
@@ -63,21 +63,13 @@ public static class Timing
             Breath.Stay => pattern.Sum,
             _ => pattern.Sum / 2,
         };
-        return Ms(counts * phase.Share * breath.SecondsPerCount);
+        return WholeMilliseconds.Of(counts * phase.Share * breath.SecondsPerCount);
     }
 
-    /// <summary>One round of a move in milliseconds.</summary>
-    public static int RoundMs(MoveForm form, BreathPatterns breath)
-    {
-        var ms = 0;
-        foreach (var phase in form.Phases) ms += PhaseMs(phase.Phase, breath);
-        return ms;
-    }
+    /// <summary>One round of a move.</summary>
+    public static TimeSpan RoundTime(MoveForm form, BreathPatterns breath) => form.Phases.Sum(p => PhaseTime(p.Phase, breath));
 
     /// <summary>A phase of a move at the usual breath, or a beat of a rhythm.</summary>
-    public static int UsualMs(Move move, Phase phase) =>
-        move.Dose.Unit == Unit.Beats ? Ms(move.BeatSeconds) : PhaseMs(phase, BreathPatterns.Usual);
-
-    /// <summary>Whole milliseconds.</summary>
-    public static int Ms(double seconds) => (int)Math.Round(seconds * 1000);
+    public static TimeSpan UsualTime(Move move, Phase phase) =>
+        move.Dose.Unit == Unit.Beats ? WholeMilliseconds.Of(move.BeatSeconds) : PhaseTime(phase, BreathPatterns.Usual);
 }

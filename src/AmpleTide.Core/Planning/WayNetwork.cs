@@ -41,7 +41,7 @@ public sealed class WayNetwork(MoveCatalogue catalogue)
     public static long CostOf(Way way, Pace pace, bool older)
     {
         var demands = System.Numerics.BitOperations.PopCount((uint)(way.AllDemands & ~(Demands.Standing | Demands.Floor)));
-        return Timing.WayMs(way, pace, older) + (demands * DemandCost);
+        return Timing.WayTime(way, pace, older).Ms() + (demands * DemandCost);
     }
 
     private Dictionary<string, Route> TreeFrom(string from, Going going) => trees.GetOrAdd((from, going), Grow);

@@ -7,7 +7,7 @@ namespace AmpleTide.Core.Scoring;
 public static class Arc
 {
     /// <summary>When the final rest begins: with the first quiet line from which on all is quiet, or at the end.</summary>
-    public static int RestBegins(Score score) => Rest(score) is { Count: > 0 } rest ? rest[0].Occurrences[0].StartMs : score.TotalMs;
+    public static TimeSpan RestBegins(Score score) => Rest(score) is { Count: > 0 } rest ? rest[0].Occurrences[0].Start : score.Total;
 
     /// <summary>The lines of the final rest: lying, propped or seated still, those of the rest section, and what wakes after them.</summary>
     public static IReadOnlyList<LineScore> Rest(Score score)
@@ -21,8 +21,8 @@ public static class Arc
         return first == 0 ? [] : done.GetRange(first, done.Count - first);
     }
 
-    /// <summary>How long the rest itself is: its quiet lines, in milliseconds of practice.</summary>
-    public static int RestMs(Score score) => Rest(score).Where(IsQuiet).Sum(l => l.None.Ms + l.Right.Ms + l.Left.Ms);
+    /// <summary>How long the rest itself is: its quiet lines.</summary>
+    public static TimeSpan RestTime(Score score) => Rest(score).Where(IsQuiet).Sum(l => l.Practised);
 
     /// <summary>Whether a line is still: rest, noticing, breathing without effort.</summary>
     public static bool IsQuiet(LineScore line) => line.Move is { Kind: MoveKind.Rest or MoveKind.CheckIn } or { Kind: MoveKind.Breathing, Effort: <= 1.5 };

@@ -39,8 +39,10 @@ public sealed class ClassCompiler
     /// <param name="catalogue">The moves it draws on.</param>
     /// <param name="ways">The ways between positions.</param>
     /// <param name="withEvents">Whether single events are wanted; without them compiling is quicker.</param>
+    /// <exception cref="ClassTooLongException">It is longer than <see cref="ClassLimits"/> allow.</exception>
     public static Score Compile(ClassPlan plan, MoveCatalogue catalogue, WayNetwork ways, bool withEvents = true)
     {
+        ClassLimits.CheckOccurrences(plan);
         var compiler = new ClassCompiler(plan, catalogue, ways, withEvents);
         foreach (var section in plan.Sections) compiler.TakeItems(section, null, section.Items, Side.None, 1);
         return compiler.time.Result(plan, catalogue, ways, compiler.lines);
@@ -78,7 +80,7 @@ public sealed class ClassCompiler
     private void TakeLine(LineScore line, Side roundSide, int round)
     {
         if (line.Move is not { } move) return;
-        var wayMs = GoTo(line, move);
+        var way = GoTo(line, move);
         var breath = classBreath.With(line.Section.Breath).With(line.Line.Breath);
         var order = OrderOf(line.Line, move, roundSide);
         for (var pass = 0; pass < order.Passes.Count; pass++)
@@ -86,13 +88,14 @@ public sealed class ClassCompiler
             var side = order.Passes[pass];
             var known = round > 1 && line.Occurrences.Exists(o => o.Side == side);
             var from = time.Now;
-            var talkMs = TalkIn(line, move, side, breath, pass == 0 ? wayMs : 0, known);
+            var talk = TalkIn(line, move, side, breath, pass == 0 ? way : TimeSpan.Zero, known);
             time.Take(line, side, order.Alternates, breath);
-            line.Occurrences.Add(new(round, side, from, time.Now - from, talkMs));
+            line.Occurrences.Add(new(round, side, from, time.Now - from, talk));
             if (pass < order.Passes.Count - 1) Pause(line.Line.PauseBetween, line);
         }
         Pause(line.Line.PauseAfter, line);
         if (move.Out is { } end) at = catalogue.Position(end);
+        ClassLimits.CheckTime(time.Now);
     }
 
     private SideOrder OrderOf(Line line, Move move, Side roundSide)
@@ -104,7 +107,7 @@ public sealed class ClassCompiler
     }
 
     // Brings the group to where the line is taken; returns how long that took.
-    private int GoTo(LineScore line, Move move)
+    private TimeSpan GoTo(LineScore line, Move move)
     {
         var target = line.Position ??= PositionOf(line.Line, move);
         line.Form ??= catalogue.Form(move, target, line.Line.Option);
@@ -120,9 +123,9 @@ public sealed class ClassCompiler
 
     private void TakeWay(LineScore line, Way way)
     {
-        var ms = Timing.WayMs(way, plan.Group.Pace, plan.Group.Older);
-        if (line.Occurrences.Count == 0) line.Ways.Add(new(way, time.Now, ms));
-        time.Go(line, way, ms, rollTo);
+        var length = Timing.WayTime(way, plan.Group.Pace, plan.Group.Older);
+        if (line.Occurrences.Count == 0) line.Ways.Add(new(way, time.Now, length));
+        time.Go(line, way, length, rollTo);
     }
 
     // As written; else where we are, if the move can be taken there; else the cheapest to reach, ties by the order of the catalogue.
@@ -140,18 +143,18 @@ public sealed class ClassCompiler
         return nearest ?? catalogue.Position(move.In[0])!;
     }
 
-    private int TalkIn(LineScore line, Move move, Side side, BreathPatterns breath, int wayMs, bool known)
+    private TimeSpan TalkIn(LineScore line, Move move, Side side, BreathPatterns breath, TimeSpan way, bool known)
     {
         var first = taught.Add((move.Id, line.Line.Option));
         var (text, words) = TalkOf(line.Line, move, first);
-        var ms = Timing.TalkMs(words, move.IsStillness, plan.Group);
-        if (known) ms = Timing.Ms(ms / 1000.0 * Timing.KnownChain);
+        var talk = Timing.TalkTime(words, move.IsStillness, plan.Group);
+        if (known) talk = WholeMilliseconds.Of(talk.TotalSeconds * Timing.KnownChain);
         // The talk begins while the group is still on its way; what is left of it is heard in place.
-        ms = Math.Max(0, ms - wayMs);
+        talk = WholeMilliseconds.Longer(TimeSpan.Zero, talk - way);
         // A first taught round takes about twice as long (common practice, no source); the extra time is talk, so that sides stay equal.
-        if (first && move.Kind == MoveKind.Flow) ms += Timing.RoundMs(line.Form!, breath);
-        if (ms > 0) time.Talk(line, side, ms, text);
-        return ms;
+        if (first && move.Kind == MoveKind.Flow) talk += Timing.RoundTime(line.Form!, breath);
+        if (talk > TimeSpan.Zero) time.Talk(line, side, talk, text);
+        return talk;
     }
 
     // Whoever knows a move without sides needs only its name.
@@ -163,6 +166,6 @@ public sealed class ClassCompiler
 
     private void Pause(int breaths, LineScore line)
     {
-        if (breaths > 0) time.Pause(line, Timing.Ms(breaths * classBreath.Breath(Pattern.Holding)));
+        if (breaths > 0) time.Pause(line, WholeMilliseconds.Of(breaths * classBreath.Breath(Pattern.Holding)));
     }
 }

@@ -7,138 +7,138 @@ namespace AmpleTide.Core.Scoring;
 /// <param name="Bend">What was bent.</param>
 /// <param name="Forward">Whether rounded, bowed or gathered; else arched, taken or drawn back.</param>
 /// <param name="Line">The line that bent it.</param>
-/// <param name="HeldMs">For how long.</param>
+/// <param name="Held">For how long.</param>
 /// <param name="MetBy">The line that takes it back in time, or in which standing up or two plain breaths settle it, or null.</param>
 /// <param name="Answered">Whether it is bent the other way, and not only settled.</param>
 /// <param name="LateBy">The line that takes it back too late, or null.</param>
-/// <param name="LateMs">How much later than its end that comes.</param>
-public sealed record CounterDebt(Bend Bend, bool Forward, LineScore Line, int HeldMs, LineScore? MetBy, bool Answered, LineScore? LateBy, int LateMs);
+/// <param name="Late">How much later than its end that comes.</param>
+public sealed record CounterDebt(Bend Bend, bool Forward, LineScore Line, TimeSpan Held, LineScore? MetBy, bool Answered, LineScore? LateBy, TimeSpan Late);
 
 /// <summary>
-/// What a class owes to itself: runs that stay on one side and are strong, and what answers them. Common practice, no source.
+/// What a class owes to itself: runs of practice that stay on one side and are strong, and what answers them. Common practice, no source.
 /// </summary>
 public static class CounterDebts
 {
-    /// <summary>Bent so far, in units of what is normal, a shape is strong: a hanging fold (0.58) is.</summary>
-    public const double Strong = 0.55;
+    private static readonly Bend[] Owing = [Bend.Spine, Bend.Neck, Bend.Girdle];
+    private static readonly TimeSpan InTime = TimeSpan.FromMinutes(2);
 
-    private const double Away = 0.25;
+    // What comes later than this is no answer to what was so long ago; so no debt looks through the whole of a long class.
+    private static readonly TimeSpan LookedFor = TimeSpan.FromMinutes(15);
+    private static readonly TimeSpan ShortFold = TimeSpan.FromSeconds(45);
+    private static readonly TimeSpan TwoBreaths = TimeSpan.FromSeconds(12);
 
-    /// <summary>Bent so far the other way, it is taken back.</summary>
-    public const double Answer = 0.2;
+    /// <summary>All debts of a class, in the order of time. Linear in the spans of practice.</summary>
+    public static IReadOnlyList<CounterDebt> Of(Score score) => [.. Owing.SelectMany(bend => new Bookkeeping(score.PracticeSpans, bend).Debts()).OrderBy(d => d.Line.Occurrences[0].Start)];
 
-    private const int PassiveMs = 20_000;
-    private const int SupportedMs = 60_000;
-    private const int ActiveMs = 10_000;
-    private const int ActiveRounds = 3;
-    private const int InTimeMs = 120_000;
-    private const int ShortFoldMs = 45_000;
-    private const int TwoBreathsMs = 12_000;
-
-    /// <summary>All debts of a class, in the order of time. Linear in the takings, but for the answers that are looked for.</summary>
-    public static IReadOnlyList<CounterDebt> Of(Score score)
+    /// <summary>Follows one bend through a class.</summary>
+    private sealed class Bookkeeping(IReadOnlyList<PracticeSpan> spans, Bend bend)
     {
-        var debts = new List<CounterDebt>();
-        foreach (var bend in (Bend[])[Bend.Spine, Bend.Neck, Bend.Girdle]) Walk(score, bend, debts);
-        return [.. debts.OrderBy(d => d.Line.Occurrences[0].StartMs)];
-    }
-
-    private static void Walk(Score score, Bend bend, List<CounterDebt> debts)
-    {
-        var run = new Run();
-        for (var i = 0; i < score.Taken.Count; i++)
-        {
-            var taking = score.Taken[i];
-            if (taking.Line.Move!.Kind is MoveKind.Rest) continue;
-            var (least, most) = Range(taking, bend);
-            var swings = least <= -Answer && most >= Answer;
-            var u = most >= -least ? most : least;
-            if (swings || Math.Abs(u) < Away || (run.Line is not null && u > 0 != run.Forward)) Close(score, bend, run, i, debts);
-            if (swings || Math.Abs(u) < Away) continue;
-            if (run.Line is null) run.Begin(taking.Line, u > 0);
-            // Arms owe for what is held, not for what they swing through.
-            if (Math.Abs(u) >= Strong && !(bend == Bend.Girdle && taking.Phase == Taking.Flow)) run.Add(taking);
-        }
-        Close(score, bend, run, score.Taken.Count, debts);
-    }
-
-    private static (double Least, double Most) Range(Taking taking, Bend bend) => taking.Form is { } phase
-        ? (phase.Bending[bend], phase.Bending[bend])
-        : (taking.Line.Form!.Bends.Least[bend], taking.Line.Form.Bends.Most[bend]);
-
-    private static void Close(Score score, Bend bend, Run run, int next, List<CounterDebt> debts)
-    {
+        private readonly List<CounterDebt> debts = [];
         // The second side owes the same once more; one answer is enough.
-        if (run.Line is { } line && run.IsStrong && !debts.Exists(d => d.Line == line && d.Bend == bend && d.Forward == run.Forward)) debts.Add(Debt(score, bend, run, line, next));
-        run.Clear();
-    }
+        private readonly HashSet<(LineScore Line, bool Forward)> owing = [];
+        private Run? run;
 
-    private static CounterDebt Debt(Score score, Bend bend, Run run, LineScore line, int next)
-    {
-        var (neutralMs, metBy, answered, lateBy, lateMs) = (0, (LineScore?)null, false, (LineScore?)null, 0);
-        var neutralSettles = bend == Bend.Neck || (bend == Bend.Spine && run.Forward && (run.HeldMs <= ShortFoldMs || run.IsSupported));
-        for (var i = next; i < score.Taken.Count; i++)
+        public List<CounterDebt> Debts()
         {
-            var taking = score.Taken[i];
-            var since = taking.AtMs - run.EndMs;
-            var (least, most) = Range(taking, bend);
-            var answers = run.Forward ? least <= -Answer : most >= Answer;
-            if (Math.Max(most, -least) < Away) neutralMs += taking.Ms;
-            // Standing up settles a hang.
-            var stands = run.Hung && taking.Line.Position!.Family == Family.Standing && taking.Line.Position.Facts.HeadHeight > 0.8 && Math.Max(most, -least) < Away;
-            var rest = taking.Line.Move!.Kind == MoveKind.Rest;
-            if (!rest && (answers || stands || (neutralSettles && neutralMs >= TwoBreathsMs)))
-            {
-                if (since <= InTimeMs) (metBy, answered) = (taking.Line, answers);
-                else (lateBy, lateMs) = (taking.Line, since);
-                break;
-            }
-            if (since > InTimeMs && rest) break;
+            for (var i = 0; i < spans.Count; i++)
+                if (spans[i].Line.Move!.Kind is not MoveKind.Rest) Follow(spans[i], i);
+            Close(spans.Count);
+            return debts;
         }
-        return new(bend, run.Forward, line, run.HeldMs, metBy, answered, lateBy, lateMs);
+
+        private void Follow(PracticeSpan span, int at)
+        {
+            var (least, most) = span.Bending(bend);
+            var swings = least <= -Counterpose.Noticeable && most >= Counterpose.Noticeable;
+            var u = most >= -least ? most : least;
+            var isAway = !swings && Math.Abs(u) >= Counterpose.Away;
+            if (!isAway || (run is not null && u > 0 != run.Forward)) Close(at);
+            if (!isAway) return;
+            run ??= new(u > 0);
+            // Arms owe for what is held, not for what they swing through.
+            if (Math.Abs(u) >= Counterpose.Strong && !(bend == Bend.Girdle && span.Phase == PracticeSpan.Flow)) run.Add(span);
+        }
+
+        private void Close(int next)
+        {
+            if (run is { Line: { } line, IsStrong: true } && owing.Add((line, run.Forward))) debts.Add(Answer(run, line, next));
+            run = null;
+        }
+
+        private CounterDebt Answer(Run owed, LineScore line, int next)
+        {
+            var neutral = TimeSpan.Zero;
+            var neutralSettles = bend == Bend.Neck || (bend == Bend.Spine && owed.Forward && (owed.Held <= ShortFold || owed.IsSupported));
+            for (var i = next; i < spans.Count && spans[i].At - owed.End <= LookedFor; i++)
+            {
+                var span = spans[i];
+                var since = span.At - owed.End;
+                var rests = span.Line.Move!.Kind == MoveKind.Rest;
+                if (since > InTime && rests) break;
+                var (least, most) = span.Bending(bend);
+                var isNeutral = Math.Max(most, -least) < Counterpose.Away;
+                if (isNeutral) neutral += span.Length;
+                var answers = Counterpose.TakesBack(least, most, owed.Forward);
+                if (rests || !(answers || (isNeutral && owed.Hung && StandsUpright(span)) || (neutralSettles && neutral >= TwoBreaths))) continue;
+                return since <= InTime
+                    ? new(bend, owed.Forward, line, owed.Held, span.Line, answers, null, TimeSpan.Zero)
+                    : new(bend, owed.Forward, line, owed.Held, null, false, span.Line, since);
+            }
+            return new(bend, owed.Forward, line, owed.Held, null, false, null, TimeSpan.Zero);
+        }
+
+        // Standing up settles a hang.
+        private static bool StandsUpright(PracticeSpan span) =>
+            span.Line.Position!.Family == Family.Standing && span.Line.Position.Facts.HeadHeight > UprightHead;
+
+        private const double UprightHead = 0.8; // statures
     }
 
     /// <summary>Practice in a row that stays on one side.</summary>
-    private sealed class Run
+    private sealed class Run(bool forward)
     {
-        private int passiveMs;
-        private int supportedMs;
-        private int activeMs;
-        private int activeRounds;
+        // From when on it owes, by how it is held.
+        private static readonly TimeSpan LongPassive = TimeSpan.FromSeconds(20);
+        private static readonly TimeSpan LongSupported = TimeSpan.FromSeconds(60);
+        private static readonly TimeSpan LongActive = TimeSpan.FromSeconds(10);
+        private const int ManyRounds = 3;
 
+        private TimeSpan passive;
+        private TimeSpan supported;
+        private TimeSpan active;
+        private int rounds;
+
+        public bool Forward { get; } = forward;
+
+        /// <summary>The line that began to be strong.</summary>
         public LineScore? Line { get; private set; }
-
-        public bool Forward { get; private set; }
 
         public bool Hung { get; private set; }
 
-        public int EndMs { get; private set; }
+        public TimeSpan End { get; private set; }
 
-        public int HeldMs => passiveMs + supportedMs + activeMs;
+        public TimeSpan Held => passive + supported + active;
 
-        public bool IsSupported => passiveMs == 0 && activeMs == 0;
+        public bool IsSupported => passive + active == TimeSpan.Zero;
 
-        public bool IsStrong => passiveMs >= PassiveMs || passiveMs + supportedMs >= SupportedMs
-            || (!Forward && (activeMs >= ActiveMs || activeRounds >= ActiveRounds)) || (Forward && activeMs >= PassiveMs);
+        public bool IsStrong => passive >= LongPassive || passive + supported >= LongSupported
+            || (Forward ? active >= LongPassive : active >= LongActive || rounds >= ManyRounds);
 
-        public void Begin(LineScore line, bool forward) => (Line, Forward) = (line, forward);
-
-        public void Add(Taking taking)
+        public void Add(PracticeSpan span)
         {
-            if (HeldMs == 0) Line = taking.Line;
-            EndMs = taking.EndMs;
-            Hung |= taking.Line.Position!.Demands.HasFlag(Demands.HeadDown) && taking.Line.Position.Family == Family.Standing;
-            if (taking.Form is not { } phase)
+            Line ??= span.Line;
+            End = span.End;
+            Hung |= span.Line.Position!.Demands.HasFlag(Demands.HeadDown) && span.Line.Position.Family == Family.Standing;
+            if (span.Form is not { } phase)
             {
                 // A flow is strong in about half of each round.
-                activeMs += taking.Ms / 2;
-                activeRounds += taking.Amount;
+                active += span.Length / 2;
+                rounds += span.Amount;
             }
-            else if (phase.Phase.Work == Work.Supported) supportedMs += taking.Ms;
-            else if (phase.Phase.Work == Work.Passive) passiveMs += taking.Ms;
-            else activeMs += taking.Ms;
+            else if (phase.Phase.Work == Work.Supported) supported += span.Length;
+            else if (phase.Phase.Work == Work.Passive) passive += span.Length;
+            else active += span.Length;
         }
-
-        public void Clear() => (Line, passiveMs, supportedMs, activeMs, activeRounds, Hung) = (null, 0, 0, 0, 0, false);
     }
+
 }

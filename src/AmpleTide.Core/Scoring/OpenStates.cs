@@ -18,19 +18,19 @@ internal sealed class OpenStates
     public IReadOnlyList<OpenState> All => all;
 
     /// <summary>Opens something; already open, it stays so.</summary>
-    public void Open(string what, int now, LineScore line)
+    public void Open(string what, TimeSpan now, LineScore line)
     {
         if (open.TryAdd(what, all.Count)) all.Add(new(what, now, null, line));
     }
 
     /// <summary>Closes something, if it is open.</summary>
-    public void Close(string what, int now)
+    public void Close(string what, TimeSpan now)
     {
-        if (open.Remove(what, out var index)) all[index] = all[index] with { ToMs = now };
+        if (open.Remove(what, out var index)) all[index] = all[index] with { To = now };
     }
 
     /// <summary>Opens and closes what goes with being in a position.</summary>
-    public void Take(Position position, int now, LineScore line)
+    public void Take(Position position, TimeSpan now, LineScore line)
     {
         Set(Lying, position.Lying);
         Set(LegsCrossed, position.LegsCrossed);
@@ -43,5 +43,5 @@ internal sealed class OpenStates
     }
 
     /// <summary>Crossed legs are no state to end in wrongly: whoever stands up uncrosses them.</summary>
-    public void End(int now) => Close(LegsCrossed, now);
+    public void End(TimeSpan now) => Close(LegsCrossed, now);
 }

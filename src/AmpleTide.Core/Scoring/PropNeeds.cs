@@ -9,7 +9,7 @@ internal static class PropNeeds
         foreach (var line in lines)
             foreach (var occurrence in line.Occurrences) taken.Add((line, occurrence));
         // Rounds of a set come back to lines that were met before.
-        taken.Sort((a, b) => a.At.StartMs.CompareTo(b.At.StartMs));
+        taken.Sort((a, b) => a.At.Start.CompareTo(b.At.Start));
 
         var (needs, going, wanted) = (new List<PropNeed>(), new List<PropNeed>(), new List<string>());
         foreach (var (line, at) in taken)
@@ -19,16 +19,16 @@ internal static class PropNeeds
             {
                 if (wanted.Remove(going[i].Prop))
                 {
-                    going[i] = going[i] with { ToMs = at.StartMs + at.Ms };
+                    going[i] = going[i] with { To = at.End };
                     continue;
                 }
                 needs.Add(going[i]);
                 going.RemoveAt(i);
             }
-            foreach (var prop in wanted) going.Add(new(prop, at.StartMs, at.StartMs + at.Ms, line));
+            foreach (var prop in wanted) going.Add(new(prop, at.Start, at.End, line));
         }
         needs.AddRange(going);
-        return [.. needs.OrderBy(n => n.FromMs).ThenBy(n => n.Prop, StringComparer.Ordinal)];
+        return [.. needs.OrderBy(n => n.From).ThenBy(n => n.Prop, StringComparer.Ordinal)];
     }
 
     private static void Wanted(LineScore line, List<string> wanted)

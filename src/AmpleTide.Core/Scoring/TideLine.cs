@@ -8,20 +8,20 @@ internal sealed class TideLine
     /// <summary>No line has more points than this.</summary>
     public const int MostPoints = 400;
 
-    private readonly List<(int Ms, int Height)> points = [];
+    private readonly List<(TimeSpan At, int Height)> points = [];
 
     /// <summary>The body keeps its height until now.</summary>
-    public void Keep(int now)
+    public void Keep(TimeSpan now)
     {
-        if (points.Count > 0) At(now, points[^1].Height);
+        if (points.Count > 0) Reach(now, points[^1].Height);
     }
 
     /// <summary>The line. Where there are too many points, each stretch of time keeps its lowest and its highest.</summary>
-    public IReadOnlyList<(int Ms, int Height)> Thinned()
+    public IReadOnlyList<(TimeSpan At, int Height)> Thinned()
     {
         if (points.Count <= MostPoints) return points;
         var buckets = MostPoints / 2;
-        var thinned = new List<(int, int)>(MostPoints);
+        var thinned = new List<(TimeSpan, int)>(MostPoints);
         for (var b = 0; b < buckets; b++)
         {
             var (from, to) = ((int)((long)points.Count * b / buckets), (int)((long)points.Count * (b + 1) / buckets));
@@ -40,10 +40,10 @@ internal sealed class TideLine
     }
 
     /// <summary>The body is at a height, in thousandths of a stature.</summary>
-    public void At(int ms, int height)
+    public void Reach(TimeSpan at, int height)
     {
         // A third point of the same height in a row says nothing.
-        if (points.Count > 1 && points[^1].Height == height && points[^2].Height == height) points[^1] = (ms, height);
-        else if (points.Count == 0 || points[^1] != (ms, height)) points.Add((ms, height));
+        if (points.Count > 1 && points[^1].Height == height && points[^2].Height == height) points[^1] = (at, height);
+        else if (points.Count == 0 || points[^1] != (at, height)) points.Add((at, height));
     }
 }

@@ -13,22 +13,22 @@ namespace AmpleTide.Core.Scoring;
 internal sealed class Timeline(bool withEvents)
 {
     // Where so much talk lies between, nobody notices the half breath that is put in; common practice, no source.
-    private const int Unnoticed = 2000;
+    private static readonly TimeSpan Unnoticed = TimeSpan.FromSeconds(2);
 
     private readonly List<ScoreEvent>? events = withEvents ? [] : null;
-    private readonly int[] msByKind = new int[6];
+    private readonly TimeSpan[] timeByKind = new TimeSpan[Enum.GetValues<EventKind>().Length];
     private readonly TideLine tide = new();
     private readonly OpenStates open = new();
     private readonly Ledgers ledgers = new();
-    private readonly List<Taking> taken = [];
+    private readonly List<PracticeSpan> spans = [];
 
     // For the continuity of phases: the last breath that was taken, by which line, and how long ago it ended.
     private Breath lastBreath = Breath.Free;
     private LineScore? lastLine;
-    private int gapMs;
+    private TimeSpan gap;
 
-    /// <summary>The time, in milliseconds.</summary>
-    public int Now { get; private set; }
+    /// <summary>The time since the class began.</summary>
+    public TimeSpan Now { get; private set; }
 
     /// <summary>The score of all that happened.</summary>
     public Score Result(ClassPlan plan, MoveCatalogue catalogue, WayNetwork ways, IReadOnlyList<LineScore> lines)
@@ -37,40 +37,40 @@ internal sealed class Timeline(bool withEvents)
         tide.Keep(Now);
         return new()
         {
-            Plan = plan, Catalogue = catalogue, Ways = ways, TotalMs = Now, Lines = lines, Events = events is null ? null : PropEvents.Among(events, lines, catalogue), Tide = tide.Thinned(),
-            Open = open.All, Ledgers = ledgers, MsByKind = msByKind, Taken = taken,
+            Plan = plan, Catalogue = catalogue, Ways = ways, Total = Now, Lines = lines, Events = events is null ? null : PropEvents.Among(events, lines, catalogue), Tide = tide.Thinned(),
+            Open = open.All, Ledgers = ledgers, TimeByKind = timeByKind, PracticeSpans = spans,
         };
     }
 
     /// <summary>The group goes a way.</summary>
-    public void Go(LineScore line, Way way, int ms, Side rollTo)
+    public void Go(LineScore line, Way way, TimeSpan length, Side rollTo)
     {
         tide.Keep(Now);
-        Emit(EventKind.Way, ms, Breath.Free, line, -1, Side.None, 0, 0, events is null ? null : Words.For(string.Join(". ", way.Steps.Select(s => s.Say)), rollTo));
-        tide.At(Now, way.To.Facts.Tide);
-        Gap(int.MaxValue / 2);
+        Emit(EventKind.Way, length, Breath.Free, line, -1, Side.None, 0, 0, events is null ? null : Words.For(string.Join(". ", way.Steps.Select(s => s.Say)), rollTo));
+        tide.Reach(Now, way.To.Facts.Tide);
+        gap = TimeSpan.MaxValue;
     }
 
     /// <summary>The group is in a position.</summary>
     public void Arrive(LineScore line, Position position)
     {
         tide.Keep(Now);
-        tide.At(Now, position.Facts.Tide);
+        tide.Reach(Now, position.Facts.Tide);
         open.Take(position, Now, line);
     }
 
     /// <summary>The teacher talks.</summary>
-    public void Talk(LineScore line, Side side, int ms, string text)
+    public void Talk(LineScore line, Side side, TimeSpan length, string text)
     {
-        Emit(EventKind.Talk, ms, Breath.Free, line, -1, side, 0, 0, events is null ? null : Words.For(text, side));
-        Gap(ms);
+        Emit(EventKind.Talk, length, Breath.Free, line, -1, side, 0, 0, events is null ? null : Words.For(text, side));
+        Gap(length);
     }
 
     /// <summary>Time to notice.</summary>
-    public void Pause(LineScore line, int ms)
+    public void Pause(LineScore line, TimeSpan length)
     {
-        Emit(EventKind.Pause, ms, Breath.Stay, line, -1, Side.None, 0, 0, null);
-        Gap(ms);
+        Emit(EventKind.Pause, length, Breath.Stay, line, -1, Side.None, 0, 0, null);
+        Gap(length);
     }
 
     /// <summary>A line is practised once: on a side, or on both in turn.</summary>
@@ -81,10 +81,10 @@ internal sealed class Timeline(bool withEvents)
         Collide(line, form.Phases[0].Phase.Breath, breath);
         if (unit == Unit.Beats) TakeBeats(line, side, alternates, amount);
         else if (form.HasStay && !alternates && unit != Unit.Rounds) TakeHold(line, side, breath);
-        else TakeRounds(line, side, alternates, unit == Unit.Seconds ? Math.Max(1, Timing.Ms(amount) / Math.Max(1, Timing.RoundMs(form, breath))) : amount, breath);
+        else TakeRounds(line, side, alternates, breath);
     }
 
-    // In once, the stays for the dose, out once. Layers of a hold share the breaths, the first ones taking what does not divide.
+    // In once, the stays for the dose, out once. Layers of a hold share the breaths, the first ones span what does not divide.
     private void TakeHold(LineScore line, Side side, BreathPatterns breath)
     {
         var form = line.Form!;
@@ -96,10 +96,10 @@ internal sealed class Timeline(bool withEvents)
         {
             var share = (amount / layers) + (i - firstStay < amount % layers ? 1 : 0);
             var timed = line.Dose.Unit == Unit.Seconds;
-            var ms = timed ? Timing.Ms(share) : Timing.Ms(breath.Breath(phases[i].Phase.Pattern));
+            var length = timed ? TimeSpan.FromSeconds(share) : WholeMilliseconds.Of(breath.Breath(phases[i].Phase.Pattern));
             var layerFrom = Now;
-            for (var b = timed ? share : 1; b <= share; b++) TakePhase(line, i, side, ms, 1, timed ? 1 : ++done, timed ? 1 : amount);
-            taken.Add(new(line, i, side, layerFrom, Now - layerFrom, share));
+            for (var b = timed ? share : 1; b <= share; b++) TakePhase(line, i, side, length, 1, timed ? 1 : ++done, timed ? 1 : amount);
+            spans.Add(new(line, i, side, layerFrom, Now - layerFrom, share));
         }
         line.On(side).Add(amount, Now - from);
         lastBreath = Breath.Out;
@@ -107,25 +107,28 @@ internal sealed class Timeline(bool withEvents)
 
         void TakeOnce(int phase)
         {
-            taken.Add(new(line, phase, side, Now, Timing.PhaseMs(phases[phase].Phase, breath), 0));
-            TakePhase(line, phase, side, Timing.PhaseMs(phases[phase].Phase, breath), 1, 0, 0);
+            spans.Add(new(line, phase, side, Now, Timing.PhaseTime(phases[phase].Phase, breath), 0));
+            TakePhase(line, phase, side, Timing.PhaseTime(phases[phase].Phase, breath), 1, 0, 0);
         }
     }
 
-    private void TakeRounds(LineScore line, Side side, bool alternates, int rounds, BreathPatterns breath)
+    // A flow that is dosed in seconds does as many whole rounds as fit, one at least; its practice is still told in seconds.
+    private void TakeRounds(LineScore line, Side side, bool alternates, BreathPatterns breath)
     {
         var phases = line.Form!.Phases;
-        Span<int> phaseMs = stackalloc int[phases.Length];
-        var roundMs = 0;
-        for (var i = 0; i < phases.Length; i++) roundMs += phaseMs[i] = Timing.PhaseMs(phases[i].Phase, breath);
-        taken.Add(new(line, Taking.Flow, alternates ? Side.None : side, Now, roundMs * rounds, rounds));
+        Span<TimeSpan> lengths = stackalloc TimeSpan[phases.Length];
+        var roundLength = TimeSpan.Zero;
+        for (var i = 0; i < phases.Length; i++) roundLength += lengths[i] = Timing.PhaseTime(phases[i].Phase, breath);
+        var (unit, amount) = (line.Dose.Unit, line.Dose.Amount);
+        var rounds = unit == Unit.Seconds && roundLength > TimeSpan.Zero ? Math.Max(1, (int)(TimeSpan.FromSeconds(amount) / roundLength)) : amount;
+        spans.Add(new(line, PracticeSpan.Flow, alternates ? Side.None : side, Now, roundLength.Times(rounds), rounds));
         for (var r = 1; r <= rounds; r++)
         {
             var from = Now;
             // What every round (of this side) does is booked with the first.
             var booked = !alternates ? (r == 1 ? rounds : 0) : r == 1 ? (rounds + 1) / 2 : r == 2 ? rounds / 2 : 0;
-            for (var i = 0; i < phases.Length; i++) TakePhase(line, i, side, phaseMs[i], booked, r, rounds);
-            line.On(side).Add(1, Now - from);
+            for (var i = 0; i < phases.Length; i++) TakePhase(line, i, side, lengths[i], booked, r, rounds);
+            line.On(side).Add((amount * r / rounds) - (amount * (r - 1) / rounds), Now - from);
             if (alternates) side = side.Opposite();
         }
     }
@@ -133,18 +136,18 @@ internal sealed class Timeline(bool withEvents)
     private void TakeBeats(LineScore line, Side side, bool alternates, int beats)
     {
         var phases = line.Form!.Phases.Length;
-        var ms = Timing.Ms(line.Move!.BeatSeconds);
-        taken.Add(new(line, Taking.Flow, alternates ? Side.None : side, Now, ms * beats, beats));
+        var beat = WholeMilliseconds.Of(line.Move!.BeatSeconds);
+        spans.Add(new(line, PracticeSpan.Flow, alternates ? Side.None : side, Now, beat.Times(beats), beats));
         for (var b = 1; b <= beats; b++)
         {
-            TakePhase(line, (b - 1) % phases, side, ms, 1, b, beats);
-            line.On(side).Add(1, ms);
+            TakePhase(line, (b - 1) % phases, side, beat, 1, b, beats);
+            line.On(side).Add(1, beat);
             if (alternates) side = side.Opposite();
         }
     }
 
     // Times is how often this phase counts for the ledgers: a round that is repeated is booked once for all.
-    private void TakePhase(LineScore line, int index, Side side, int ms, int times, int round, int of)
+    private void TakePhase(LineScore line, int index, Side side, TimeSpan length, int times, int round, int of)
     {
         // Going backward in time, breath and words still follow the order they are taken in.
         var (phase, shaped) = (line.Form!.Phases[index].Phase, line.Form.Taken(index, side));
@@ -152,14 +155,14 @@ internal sealed class Timeline(bool withEvents)
         if (phase.Opens.Count > 0) foreach (var what in phase.Opens) open.Open(what, Now, line);
         var breath = phase.Breath;
         var cue = events is null ? null : CueOf(line.Line, phase, index, side, round, of);
-        Emit(line.Dose.Unit == Unit.Beats ? EventKind.Beat : EventKind.Breath, ms, breath, line, shaped, side, round, of, cue);
-        tide.At(Now, form.Facts.Tide);
+        Emit(line.Dose.Unit == Unit.Beats ? EventKind.Beat : EventKind.Breath, length, breath, line, shaped, side, round, of, cue);
+        tide.Reach(Now, form.Facts.Tide);
         // Going backward in time both sides do the same shapes.
-        if (times > 0) ledgers.Add(form.WorkedOn(line.Move!.Second == Second.Reverse ? Side.None : side), line.Move.AlsoEasedBits, ms * times);
+        if (times > 0) ledgers.Add(form.CoverageOn(line.Move!.Second == Second.Reverse ? Side.None : side), line.Move.AlsoEasedBits, length.Times(times));
         if (phase.Closes.Count > 0) foreach (var what in phase.Closes) open.Close(what, Now);
         lastBreath = breath is Breath.In or Breath.Out or Breath.Free ? breath : lastBreath;
         lastLine = line;
-        gapMs = 0;
+        gap = TimeSpan.Zero;
     }
 
     // Long in the first round, short in the second, then silence; the last round is announced once.
@@ -175,20 +178,20 @@ internal sealed class Timeline(bool withEvents)
     private void Collide(LineScore line, Breath first, BreathPatterns breath)
     {
         if (first != lastBreath || first is not (Breath.In or Breath.Out)) return;
-        if (gapMs >= Timing.Ms(breath.Breath(Pattern.Moving))) return;
-        if (gapMs < Unnoticed) line.CollidesWith ??= lastLine;
+        if (gap >= WholeMilliseconds.Of(breath.Breath(Pattern.Moving))) return;
+        if (gap < Unnoticed) line.CollidesWith ??= lastLine;
         var missing = first == Breath.In ? Breath.Out : Breath.In;
         var counts = missing == Breath.In ? breath.Moving.In : breath.Moving.Out;
-        Emit(EventKind.Breath, Timing.Ms(counts * breath.SecondsPerCount), missing, line, -1, Side.None, 0, 0, null);
+        Emit(EventKind.Breath, WholeMilliseconds.Of(counts * breath.SecondsPerCount), missing, line, -1, Side.None, 0, 0, null);
     }
 
-    private void Gap(int ms) => gapMs = Math.Min(gapMs + ms, int.MaxValue / 2);
+    private void Gap(TimeSpan more) => gap = gap == TimeSpan.MaxValue ? gap : gap + more;
 
-    private void Emit(EventKind kind, int ms, Breath breath, LineScore line, int phase, Side side, int round, int of, string? cue)
+    private void Emit(EventKind kind, TimeSpan length, Breath breath, LineScore line, int phase, Side side, int round, int of, string? cue)
     {
-        if (ms == 0) return;
-        events?.Add(new(Now, ms, kind, breath, line, phase, side, round, of, cue));
-        msByKind[(int)kind] += ms;
-        Now += ms;
+        if (length == TimeSpan.Zero) return;
+        events?.Add(new(Now, length, kind, breath, line, phase, side, round, of, cue));
+        timeByKind[(int)kind] += length;
+        Now += length;
     }
 }

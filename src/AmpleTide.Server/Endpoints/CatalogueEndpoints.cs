@@ -4,7 +4,7 @@ using AmpleTide.Core.Classes;
 using AmpleTide.Core.Figures;
 using AmpleTide.Core.Judgements;
 using AmpleTide.Core.Planning;
-using AmpleTide.Server.Answers;
+using AmpleTide.Server.Contracts;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.Net.Http.Headers;
 
@@ -17,62 +17,62 @@ internal static class CatalogueEndpoints
 
     public static void MapCatalogue(this IEndpointRouteBuilder api)
     {
-        api.MapGet("/moves", (WrittenMoves moves) => moves.All()).Produces<IReadOnlyList<MoveSummary>>();
-        api.MapGet("/moves/{id}", Move).Produces<MoveAnswer>().ProducesProblem(404);
+        api.MapGet("/moves", (MoveResponses moves, CatalogueSnapshot snapshot) => moves.All(snapshot)).Produces<IReadOnlyList<MoveSummary>>();
+        api.MapGet("/moves/{id}", Move).Produces<MoveResponse>().ProducesProblem(404);
         api.MapGet("/moves/{id}/frames", Frames).AddEndpointFilter(KeptByEdition);
-        api.MapGet("/positions", (House house) => TypedResults.Ok((IReadOnlyList<PositionAnswer>)[.. house.Catalogue.Positions.Select(PositionAnswer.Of)]));
+        api.MapGet("/positions", (CatalogueSnapshot snapshot) => TypedResults.Ok((IReadOnlyList<PositionResponse>)[.. snapshot.Catalogue.Positions.Select(PositionResponse.Of)]));
         api.MapGet("/ways", Ways);
-        api.MapGet("/props", (House house) => TypedResults.Ok(house.Catalogue.Props));
-        api.MapGet("/conditions", (House house) => TypedResults.Ok(house.Catalogue.Conditions));
-        api.MapGet("/conventions", () => TypedResults.Ok(new ConventionsAnswer(Conventions.All, Conventions.Presets)));
-        api.MapGet("/rules", () => TypedResults.Ok((IReadOnlyList<RuleAnswer>)[.. Judgement.Rules.Select(r => new RuleAnswer(r.Id, r.Title, r.Level))]));
+        api.MapGet("/props", (CatalogueSnapshot snapshot) => TypedResults.Ok(snapshot.Catalogue.Props));
+        api.MapGet("/conditions", (CatalogueSnapshot snapshot) => TypedResults.Ok(snapshot.Catalogue.Conditions));
+        api.MapGet("/conventions", () => TypedResults.Ok(new ConventionsResponse(Conventions.All, Conventions.Presets)));
+        api.MapGet("/rules", () => TypedResults.Ok((IReadOnlyList<RuleResponse>)[.. Judgement.Rules.Select(r => new RuleResponse(r.Id, r.Title, r.Level))]));
         api.MapGet("/figures", Figures).AddEndpointFilter(KeptByEdition);
     }
 
     // Pictures are large and change only with the catalogue and the teacher's own moves: who has them asks whether they are still the same.
     private static async ValueTask<object?> KeptByEdition(EndpointFilterInvocationContext call, EndpointFilterDelegate next)
     {
-        var tag = new EntityTagHeaderValue($"\"{call.HttpContext.RequestServices.GetRequiredService<House>().Edition}\"");
+        var tag = new EntityTagHeaderValue($"\"{call.HttpContext.RequestServices.GetRequiredService<CatalogueSnapshot>().Edition}\"");
         var (request, response) = (call.HttpContext.Request.GetTypedHeaders(), call.HttpContext.Response);
         (response.Headers.ETag, response.Headers.CacheControl) = (tag.ToString(), "no-cache");
         return request.IfNoneMatch.Any(t => t.Compare(tag, false)) ? TypedResults.StatusCode(StatusCodes.Status304NotModified) : await next(call);
     }
 
-    private static IResult Move(string id, House house, WrittenMoves moves) =>
-        house.Catalogue.Move(id) is { } move ? moves.Of(move) : Problems.NotFound($"There is no move '{id}'.");
+    private static IResult Move(string id, CatalogueSnapshot snapshot, MoveResponses moves) =>
+        snapshot.Catalogue.Move(id) is { } move ? moves.Of(snapshot, move) : Problems.NotFound($"There is no move '{id}'.");
 
-    private static Results<Ok<FramesAnswer>, ProblemHttpResult> Frames(string id, string? position, string? option, string? side, House house)
+    private static Results<Ok<FramesResponse>, ProblemHttpResult> Frames(string id, string? position, string? option, string? side, CatalogueSnapshot snapshot)
     {
-        if (house.Catalogue.Move(id) is not { } move) return Problems.NotFound($"There is no move '{id}'.");
+        if (snapshot.Catalogue.Move(id) is not { } move) return Problems.NotFound($"There is no move '{id}'.");
         var at = position ?? move.In[0];
         if (!move.In.Contains(at)) return Problems.NotFound($"{move.Name} is not taken in '{at}'.");
-        var place = house.Catalogue.Position(at)!;
-        var form = house.Catalogue.Form(move, place, option ?? MoveForm.BaseOption);
-        return TypedResults.Ok(FramesAnswer.Of(form, form.View, side == "left" ? Side.Left : Side.Right));
+        var place = snapshot.Catalogue.Position(at)!;
+        var form = snapshot.Catalogue.Form(move, place, option ?? MoveForm.BaseOption);
+        return TypedResults.Ok(FramesResponse.Of(form, form.View, side == "left" ? Side.Left : Side.Right));
     }
 
-    private static Results<Ok<PathAnswer>, ProblemHttpResult> Ways(string from, string to, House house)
+    private static Results<Ok<PathResponse>, ProblemHttpResult> Ways(string from, string to, CatalogueSnapshot snapshot)
     {
         foreach (var id in new[] { from, to })
-            if (house.Catalogue.Position(id) is null) return Problems.NotFound($"There is no position '{id}'.");
+            if (snapshot.Catalogue.Position(id) is null) return Problems.NotFound($"There is no position '{id}'.");
         var anybody = new ClassPlan { Id = "", Title = "", Minutes = 1, Sections = [] };
-        if (house.Ways.Cheapest(from, to, anybody) is not { } path) return Problems.NotFound($"There is no way from '{from}' to '{to}'.");
-        var ways = path.Ways.Select(w => WayAnswer.Of(w, Timing.WayMs(w, Pace.Usual, false))).ToList();
-        return TypedResults.Ok(new PathAnswer(ways, ways.Sum(w => w.Ms)));
+        if (snapshot.Ways.Cheapest(from, to, anybody) is not { } path) return Problems.NotFound($"There is no way from '{from}' to '{to}'.");
+        var ways = path.Ways.Select(w => WayResponse.Of(w, Timing.WayTime(w, Pace.Usual, false))).ToList();
+        return TypedResults.Ok(new PathResponse(ways, ways.Sum(w => w.Ms)));
     }
 
     // The pictures of lines, by move@position@option: one request for all that a screen lacks.
-    private static Results<Ok<FiguresAnswer>, ProblemHttpResult> Figures(string of, House house)
+    private static Results<Ok<FiguresResponse>, ProblemHttpResult> Figures(string of, CatalogueSnapshot snapshot)
     {
         var figures = new Dictionary<string, Figure>();
         foreach (var key in of.Split(',', StringSplitOptions.RemoveEmptyEntries).Take(MostFigures))
         {
             var parts = key.Split('@');
-            if (parts.Length != 3 || house.Catalogue.Move(parts[0]) is not { } move) return Problems.NotFound($"There is no move for '{key}'.");
-            if (!move.In.Contains(parts[1]) || house.Catalogue.Position(parts[1]) is not { } position) return Problems.NotFound($"'{key}' names no position of the move.");
-            var form = house.Catalogue.Form(move, position, parts[2]);
+            if (parts.Length != 3 || snapshot.Catalogue.Move(parts[0]) is not { } move) return Problems.NotFound($"There is no move for '{key}'.");
+            if (!move.In.Contains(parts[1]) || snapshot.Catalogue.Position(parts[1]) is not { } position) return Problems.NotFound($"'{key}' names no position of the move.");
+            var form = snapshot.Catalogue.Form(move, position, parts[2]);
             figures[key] = FigureDrawing.Picture(form);
         }
-        return TypedResults.Ok(new FiguresAnswer(figures));
+        return TypedResults.Ok(new FiguresResponse(figures));
     }
 }

@@ -1,7 +1,6 @@
 using AmpleTide.Catalogue;
-using AmpleTide.Core.Catalogue;
 using AmpleTide.Formats;
-using AmpleTide.Server.Answers;
+using AmpleTide.Server.Contracts;
 using AmpleTide.Store;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
@@ -13,69 +12,50 @@ internal static class OwnMoveEndpoints
 {
     public static void MapOwnMoves(this IEndpointRouteBuilder api)
     {
-        api.MapGet("/moves-to-mend", (OwnMoves own) => TypedResults.Ok(own.ToMend()));
-        api.MapGet("/moves/{id}/text", Text).Produces<MoveTextAnswer>().ProducesProblem(404);
-        api.MapPost("/moves/preview", Preview).Accepts<MoveTextAnswer>("application/json").Produces<PreviewAnswer>().ProducesProblem(422);
-        api.MapPost("/moves", Create).Accepts<MoveTextAnswer>("application/json").Produces<MoveTextAnswer>(201).ProducesProblem(409).ProducesProblem(422);
-        api.MapPut("/moves/{id}", Save).Accepts<MoveTextAnswer>("application/json").Produces<MoveTextAnswer>().ProducesProblem(404).ProducesProblem(422);
+        api.MapGet("/moves-to-mend", (OwnMoves own) => TypedResults.Ok(own.ToMend));
+        api.MapGet("/moves/{id}/text", Text).Produces<MoveTextResponse>().ProducesProblem(404);
+        api.MapPost("/moves/preview", Preview).Accepts<MoveTextResponse>("application/json").Produces<PreviewResponse>().ProducesProblem(422);
+        api.MapPost("/moves", Create).Accepts<MoveTextResponse>("application/json").Produces<MoveTextResponse>(201).ProducesProblem(409).ProducesProblem(422);
+        api.MapPut("/moves/{id}", Save).Accepts<MoveTextResponse>("application/json").Produces<MoveTextResponse>().ProducesProblem(404).ProducesProblem(422);
         api.MapDelete("/moves/{id}", Delete).Produces(204).ProducesProblem(404);
     }
 
-    private static async Task<IResult> Text(string id, House house, TideStore store)
+    private static async Task<IResult> Text(string id, LiveCatalogue live, TideStore store)
     {
         var own = await store.Moves.AsNoTracking().FirstOrDefaultAsync(m => m.Id == id);
-        return (own?.Yaml ?? CatalogueReader.TextOf(house.Folder, id)) is { } yaml ? TypedResults.Ok(new MoveTextAnswer(yaml)) : Missing(id);
+        return (own?.Yaml ?? CatalogueReader.TextOf(live.Folder, id)) is { } yaml ? TypedResults.Ok(new MoveTextResponse(yaml)) : Missing(id);
     }
 
-    private static async Task<IResult> Preview(HttpRequest request, House house)
+    private static async Task<Ok<PreviewResponse>> Preview(HttpRequest request, CatalogueSnapshot snapshot) =>
+        TypedResults.Ok(PreviewResponse.Of((await Read(request, snapshot)).Forms[0]));
+
+    private static async Task<Created<MoveTextResponse>> Create(HttpRequest request, CatalogueSnapshot snapshot, OwnMoves own, TideStore store)
     {
-        var (_, forms) = await Read(request, house);
-        return TypedResults.Ok(PreviewAnswer.Of(forms[0]));
+        var move = await Read(request, snapshot);
+        await own.Create(store, move, request.HttpContext.RequestAborted);
+        return TypedResults.Created($"/api/moves/{move.Id}", new MoveTextResponse(move.Yaml));
     }
 
-    private static async Task<IResult> Create(HttpRequest request, House house, OwnMoves own, TideStore store, TimeProvider clock)
+    private static async Task<IResult> Save(string id, HttpRequest request, CatalogueSnapshot snapshot, OwnMoves own, TideStore store)
     {
-        var (yaml, forms) = await Read(request, house);
-        var id = forms[0].Move.Id;
-        if (await store.Moves.AnyAsync(m => m.Id == id))
-            return TypedResults.Problem(title: "The move is there already.", statusCode: 409, detail: $"You have a move with the id '{id}'; give this one another.");
-        store.Add(new OwnMove { Id = id, Yaml = yaml, SavedAt = clock.GetUtcNow().ToUnixTimeMilliseconds() });
-        await store.SaveChangesAsync();
-        own.Put(forms);
-        return TypedResults.Created($"/api/moves/{id}", new MoveTextAnswer(yaml));
+        if (!await store.Moves.AnyAsync(m => m.Id == id)) return Missing(id);
+        var move = await Read(request, snapshot);
+        if (move.Id != id) return Problems.Unusable([new("/yaml", $"the id is '{move.Id}', but the address says '{id}'")], "The move cannot be kept.");
+        return await own.Save(store, move, request.HttpContext.RequestAborted) ? TypedResults.Ok(new MoveTextResponse(move.Yaml)) : Missing(id);
     }
 
-    private static async Task<IResult> Save(string id, HttpRequest request, House house, OwnMoves own, TideStore store, TimeProvider clock)
-    {
-        var row = await store.Moves.FirstOrDefaultAsync(m => m.Id == id);
-        if (row is null) return Missing(id);
-        var (yaml, forms) = await Read(request, house);
-        if (forms[0].Move.Id != id) return Problems.Unusable([new("/yaml", $"the id is '{forms[0].Move.Id}', but the address says '{id}'")], "The move cannot be kept.");
-        (row.Yaml, row.SavedAt) = (yaml, clock.GetUtcNow().ToUnixTimeMilliseconds());
-        await store.SaveChangesAsync();
-        own.Put(forms);
-        return TypedResults.Ok(new MoveTextAnswer(yaml));
-    }
+    private static async Task<IResult> Delete(string id, HttpRequest request, OwnMoves own, TideStore store) =>
+        await own.Delete(store, id, request.HttpContext.RequestAborted) ? TypedResults.NoContent() : Missing(id);
 
-    private static async Task<IResult> Delete(string id, OwnMoves own, TideStore store)
+    private static async Task<OwnMoveForms> Read(HttpRequest request, CatalogueSnapshot snapshot)
     {
-        var row = await store.Moves.FirstOrDefaultAsync(m => m.Id == id);
-        if (row is null) return Missing(id);
-        store.Remove(row);
-        await store.SaveChangesAsync();
-        own.Remove(id);
-        return TypedResults.NoContent();
-    }
-
-    private static async Task<(string Yaml, MoveForm[] Forms)> Read(HttpRequest request, House house)
-    {
-        using var body = await Reading.Json(request);
+        using var body = await RequestBody.Json(request);
         var fields = new RequestFields(body.RootElement);
         var yaml = fields.Text("yaml");
         fields.Check();
         try
         {
-            return (yaml, CatalogueReader.ReadOwn(yaml, house.Catalogue));
+            return new(yaml, CatalogueReader.ReadOwn(yaml, snapshot.Catalogue));
         }
         catch (CatalogueException wrong)
         {

@@ -1,6 +1,6 @@
 using System.Text;
 using System.Text.Json;
-using AmpleTide.Server.Answers;
+using AmpleTide.Server.Contracts;
 using AmpleTide.Store;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
@@ -29,13 +29,14 @@ internal static class VersionEndpoints
 
     private static async Task<IResult> Get(string id, int number, TideStore store)
     {
+        if (!await store.Classes.AnyAsync(c => c.Id == id)) return Problems.NoClass(id);
         var version = await store.Versions.AsNoTracking().FirstOrDefaultAsync(v => v.ClassId == id && v.Number == number);
         return version is null ? Problems.NotFound($"The class '{id}' has no version {number}.") : TypedResults.Text(version.Document, "application/json", Encoding.UTF8);
     }
 
     private static async Task<IResult> Name(string id, HttpRequest request, TideStore store)
     {
-        using var body = await Reading.Json(request);
+        using var body = await RequestBody.Json(request);
         var fields = new RequestFields(body.RootElement);
         var name = fields.Text("name").Trim();
         if (name.Length > LongestName) fields.Wrong("name", $"has {name.Length} characters, {LongestName} at most");

@@ -74,7 +74,7 @@ namespace AmpleTide.Store.Migrations
                     b.Property<bool>("Archived")
                         .HasColumnType("INTEGER");
 
-                    b.Property<string>("Areas")
+                    b.PrimitiveCollection<string>("Areas")
                         .IsRequired()
                         .HasColumnType("TEXT");
 
@@ -85,13 +85,17 @@ namespace AmpleTide.Store.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("FiguredWith")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<double>("Minutes")
                         .HasColumnType("REAL");
 
                     b.Property<int>("Notable")
                         .HasColumnType("INTEGER");
 
-                    b.Property<int>("Revision")
+                    b.Property<long>("Revision")
                         .IsConcurrencyToken()
                         .HasColumnType("INTEGER");
 
@@ -101,11 +105,11 @@ namespace AmpleTide.Store.Migrations
                     b.Property<int>("Serious")
                         .HasColumnType("INTEGER");
 
-                    b.Property<string>("Tags")
+                    b.PrimitiveCollection<string>("Tags")
                         .IsRequired()
                         .HasColumnType("TEXT");
 
-                    b.Property<string>("Tide")
+                    b.PrimitiveCollection<string>("Tide")
                         .IsRequired()
                         .HasColumnType("TEXT");
 

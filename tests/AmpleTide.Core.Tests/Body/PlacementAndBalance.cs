@@ -62,7 +62,7 @@ public class PlacementAndBalance
         double On(string foot) => shape.Contacts.Select((c, i) => c.Mark.Name.StartsWith(foot, StringComparison.Ordinal) ? shares[i] : 0).Sum();
         Assert.Equal(0.5, On("right"), 2);
         Assert.Equal(0.5, On("left"), 2);
-        var tree = TestHouse.Catalogue.Form(TestHouse.Catalogue.Move("tree")!, TestHouse.Catalogue.Position("standing")!, "base").Phases[1];
+        var tree = Shipped.Catalogue.Form(Shipped.Catalogue.Move("tree")!, Shipped.Catalogue.Position("standing")!, "base").Phases[1];
         Assert.Equal(1, tree.Facts.OnFeet, 6);
         Assert.True(tree.Facts.OffBase < 0.03 / 1.7, $"the tree leans {tree.Facts.OffBase * 170:0.0} cm off its foot");
     }

@@ -6,7 +6,7 @@ namespace AmpleTide.Core.Tests.Body;
 /// <summary>A dragged hand, foot, knee, elbow or head goes where it is wanted as far as joints allow, and takes only its own limb along.</summary>
 public class Reaching
 {
-    private static readonly Position Standing = TestHouse.Catalogue.Position("standing")!;
+    private static readonly Position Standing = Shipped.Catalogue.Position("standing")!;
 
     public static TheoryData<string, double, double> Reachable => new()
     {

@@ -6,15 +6,15 @@ namespace AmpleTide.Core.Tests.Body;
 /// <summary>Every placed shape lies, sits, kneels or stands on its ground.</summary>
 public class ShapesOfTheCatalogue
 {
-    public static TheoryData<string> Positions => [.. TestHouse.Catalogue.Positions.Select(p => p.Id)];
+    public static TheoryData<string> Positions => [.. Shipped.Catalogue.Positions.Select(p => p.Id)];
 
-    public static TheoryData<string> Moves => [.. TestHouse.Catalogue.Moves.Select(m => m.Id)];
+    public static TheoryData<string> Moves => [.. Shipped.Catalogue.Moves.Select(m => m.Id)];
 
     [Theory]
     [MemberData(nameof(Positions))]
     public void A_position_rests_on_its_ground(string id)
     {
-        var position = TestHouse.Catalogue.Position(id)!;
+        var position = Shipped.Catalogue.Position(id)!;
         AssertRests(position.Base, Placement.MostResidual);
         Assert.Equal(1, Balance.Shares(position.Base.Skeleton(), position.Base.Contacts).Sum(), 6);
         Assert.True(position.Facts.OffBase < 0.03 / 1.7, $"the centre of mass is {position.Facts.OffBase * 170:0.0} cm off");
@@ -24,7 +24,7 @@ public class ShapesOfTheCatalogue
     [MemberData(nameof(Moves))]
     public void A_move_rests_on_its_ground_in_every_phase(string id)
     {
-        foreach (var form in TestHouse.Catalogue.Forms(TestHouse.Catalogue.Move(id)!))
+        foreach (var form in Shipped.Catalogue.Forms(Shipped.Catalogue.Move(id)!))
             foreach (var phase in form.Phases) AssertRests(phase.Shape, Placement.MostResidual);
     }
 
@@ -32,8 +32,8 @@ public class ShapesOfTheCatalogue
     [MemberData(nameof(Moves))]
     public void A_named_angle_is_kept(string id)
     {
-        var move = TestHouse.Catalogue.Move(id)!;
-        foreach (var form in TestHouse.Catalogue.Forms(move).Where(f => f.Option == MoveForm.BaseOption))
+        var move = Shipped.Catalogue.Move(id)!;
+        foreach (var form in Shipped.Catalogue.Forms(move).Where(f => f.Option == MoveForm.BaseOption))
         {
             for (var i = 0; i < form.Phases.Length; i++)
             {
@@ -47,7 +47,7 @@ public class ShapesOfTheCatalogue
     [Fact]
     public void Heights_tell_the_families_apart()
     {
-        int Tide(string id) => TestHouse.Catalogue.Position(id)!.Facts.Tide;
+        int Tide(string id) => Shipped.Catalogue.Position(id)!.Facts.Tide;
         Assert.True(Tide("standing") > Tide("chair-edge") && Tide("chair-edge") > Tide("seated-cross"));
         Assert.True(Tide("seated-cross") > Tide("all-fours") - 20 && Tide("all-fours") > Tide("folded-rest") && Tide("folded-rest") > Tide("supine-long"));
     }
@@ -58,7 +58,7 @@ public class ShapesOfTheCatalogue
     [InlineData("inverted-v", 0.25, 0.6)]
     [InlineData("standing", 0, 0)]
     public void Hands_carry_their_share(string id, double least, double most) =>
-        Assert.InRange(TestHouse.Catalogue.Position(id)!.Facts.OnHands, least, most);
+        Assert.InRange(Shipped.Catalogue.Position(id)!.Facts.OnHands, least, most);
 
     [Theory]
     [InlineData("all-fours", Demands.Kneeling | Demands.HandLoad | Demands.Floor)]
@@ -67,7 +67,7 @@ public class ShapesOfTheCatalogue
     [InlineData("seated-cross", Demands.Floor)]
     [InlineData("standing-fold", Demands.HeadDown | Demands.Standing)]
     [InlineData("heel-sit", Demands.Kneeling | Demands.Floor)]
-    public void Demands_come_out_of_the_shape(string id, Demands demands) => Assert.Equal(demands, TestHouse.Catalogue.Position(id)!.Demands);
+    public void Demands_come_out_of_the_shape(string id, Demands demands) => Assert.Equal(demands, Shipped.Catalogue.Position(id)!.Demands);
 
     [Fact]
     public void A_tilt_to_the_right_lengthens_the_left_neck()
@@ -81,12 +81,12 @@ public class ShapesOfTheCatalogue
     [Fact]
     public void A_seat_is_no_hip_stretch_and_a_bent_back_leg_no_hamstring_stretch()
     {
-        var chair = TestHouse.Catalogue.Position("chair-edge")!.Facts;
+        var chair = Shipped.Catalogue.Position("chair-edge")!.Facts;
         Assert.All(new[] { Area.Hamstrings, Area.HipFront, Area.OuterHip, Area.Calves }, area => Assert.True(chair.RightStretch[(int)area] < 0.35));
     }
 
     internal static MoveForm Form(string move, string position, string option = MoveForm.BaseOption) =>
-        TestHouse.Catalogue.Form(TestHouse.Catalogue.Move(move)!, TestHouse.Catalogue.Position(position)!, option);
+        Shipped.Catalogue.Form(Shipped.Catalogue.Move(move)!, Shipped.Catalogue.Position(position)!, option);
 
     private static void AssertRests(Shape shape, double tolerance)
     {
@@ -104,8 +104,8 @@ public class ShapesOfTheCatalogue
     public void Hands_that_stay_keep_their_spot_while_the_elbows_are_named(string id)
     {
         const double slip = 2 * Placement.MostResidual;
-        var move = TestHouse.Catalogue.Move(id)!;
-        var form = TestHouse.Catalogue.Form(move, TestHouse.Catalogue.Position(move.In[0])!, MoveForm.BaseOption);
+        var move = Shipped.Catalogue.Move(id)!;
+        var form = Shipped.Catalogue.Form(move, Shipped.Catalogue.Position(move.In[0])!, MoveForm.BaseOption);
         var palm = Landmark.Find("right.hand")!;
         var at = palm.On(form.Position.Base.Skeleton());
         Assert.All(form.Phases, phase => Assert.InRange((palm.On(phase.Shape.Skeleton()) - at).Length, 0, slip));

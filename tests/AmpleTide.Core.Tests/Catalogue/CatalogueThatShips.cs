@@ -7,7 +7,7 @@ namespace AmpleTide.Core.Tests.Catalogue;
 /// <summary>What the catalogue that ships must hold together.</summary>
 public class CatalogueThatShips
 {
-    private static MoveCatalogue Catalogue => TestHouse.Catalogue;
+    private static MoveCatalogue Catalogue => Shipped.Catalogue;
 
     [Fact]
     public void It_spans_every_family_kind_and_sidedness()
@@ -22,11 +22,11 @@ public class CatalogueThatShips
     [Fact]
     public void Every_position_can_be_reached_and_left()
     {
-        var plan = TestHouse.Class("{ \"move\": \"breath-watch\" }");
+        var plan = Shipped.Class("{ \"move\": \"breath-watch\" }");
         foreach (var id in Catalogue.Positions.Select(p => p.Id))
         {
-            Assert.Contains(Catalogue.Positions, p => p.Id != id && TestHouse.Ways.Cheapest(p.Id, id, plan) is not null);
-            Assert.Contains(Catalogue.Positions, p => p.Id != id && TestHouse.Ways.Cheapest(id, p.Id, plan) is not null);
+            Assert.Contains(Catalogue.Positions, p => p.Id != id && Shipped.Ways.Cheapest(p.Id, id, plan) is not null);
+            Assert.Contains(Catalogue.Positions, p => p.Id != id && Shipped.Ways.Cheapest(id, p.Id, plan) is not null);
         }
     }
 
@@ -166,15 +166,24 @@ public class CatalogueThatShips
         var file = Path.Combine(Path.GetTempPath(), $"ample-tide-{Guid.NewGuid():N}.bin");
         try
         {
-            var texts = new CatalogueText[] { new("positions.yaml", File.ReadAllText(Path.Combine(TestHouse.Folder, "catalogue", "positions.yaml"))) };
-            var fresh = CatalogueReader.Read(texts, ShapeCache.Open(file));
+            var texts = new CatalogueText[] { new("positions.yaml", File.ReadAllText(Path.Combine(Shipped.Folder, "catalogue", "positions.yaml"))) };
+            var first = ShapeCache.Open(file);
+            var fresh = CatalogueReader.Read(texts, first);
+            first.Save(file);
             var cache = ShapeCache.Open(file);
             var kept = CatalogueReader.Read(texts, cache);
             Assert.Equal(0, cache.Solved);
             Assert.Equal(fresh.Hash, kept.Hash);
             Assert.All(fresh.Positions.Zip(kept.Positions), pair => Assert.Equal(pair.First.Base.Angles, pair.Second.Base.Angles));
-            File.WriteAllText(file, "not a cache");
-            Assert.Equal(fresh.Positions.Count, CatalogueReader.Read(texts, ShapeCache.Open(file)).Positions.Count);
+            // A file that is none, and one that was cut off.
+            var whole = File.ReadAllBytes(file);
+            foreach (var broken in (byte[][])[[1, 2, 3], whole[..(whole.Length / 2)], whole[..^3]])
+            {
+                File.WriteAllBytes(file, broken);
+                var ignored = ShapeCache.Open(file);
+                Assert.Equal(fresh.Positions.Count, CatalogueReader.Read(texts, ignored).Positions.Count);
+                Assert.Equal(first.Solved, ignored.Solved);
+            }
         }
         finally
         {

@@ -57,8 +57,8 @@ public partial class CuesMatchShapes
     public void Exchanged_sides_are_noticed() => Assert.InRange(Wrong(swapped: true).Select(w => w.Split(' ')[0]).Distinct().Count(), 15, 300);
 
     private static IEnumerable<string> Wrong(bool swapped) => (
-                    from move in TestHouse.Catalogue.Moves
-                    from form in TestHouse.Catalogue.Forms(move).Where(f => f.Option == MoveForm.BaseOption)
+                    from move in Shipped.Catalogue.Moves
+                    from form in Shipped.Catalogue.Forms(move).Where(f => f.Option == MoveForm.BaseOption)
                     from phase in Enumerable.Range(0, form.Phases.Length)
                     from cue in new[] { form.Phases[phase].Phase.Cue.Long, form.Phases[phase].Phase.Cue.Short }
                     from Match named in Named().Matches(cue)

@@ -8,7 +8,7 @@ namespace AmpleTide.Core.Tests.Catalogue;
 /// <summary>The guide to writing moves says what the reader takes: its example is read, and no word or axis is left out.</summary>
 public class GuideToMoves
 {
-    private static readonly string Guide = File.ReadAllText(Path.Combine(TestHouse.Folder, "docs", "moves.md"));
+    private static readonly string Guide = File.ReadAllText(Path.Combine(Shipped.Folder, "docs", "moves.md"));
 
     /// <summary>The move that the guide shows.</summary>
     internal static readonly string Example = Regex.Match(Guide, "```yaml\n(.*?)```", RegexOptions.Singleline).Groups[1].Value;
@@ -17,7 +17,7 @@ public class GuideToMoves
     public void Its_example_is_a_move()
     {
         // Read and placed in each of its positions, as it is and easier.
-        var forms = CatalogueReader.ReadOwn(Example, TestHouse.Catalogue);
+        var forms = CatalogueReader.ReadOwn(Example, Shipped.Catalogue);
         Assert.All(forms, form => Assert.Equal(("quay-reach", 4, Face.EyesShut), (form.Move.Id, form.Phases.Length, form.Phases[2].Phase.Look.Face)));
         Assert.Equal(2 * 2, forms.Length);
     }
@@ -27,7 +27,7 @@ public class GuideToMoves
     {
         var before = Regex.Replace(Example, @"signs: \{ attend: (\[.*?\]) \}", "attend: $1");
         Assert.NotEqual(Example, before);
-        Assert.All(CatalogueReader.ReadOwn(before, TestHouse.Catalogue), form => Assert.Equal((Sign.Attend, "right.ribs"), (form.Move.Drawn.Signs[0].Sign, form.Move.Drawn.Signs[0].At.Name)));
+        Assert.All(CatalogueReader.ReadOwn(before, Shipped.Catalogue), form => Assert.Equal((Sign.Attend, "right.ribs"), (form.Move.Drawn.Signs[0].Sign, form.Move.Drawn.Signs[0].At.Name)));
     }
 
     [Theory]

@@ -40,7 +40,7 @@ public class OptionsOfTheCatalogue
     [Fact]
     public void An_option_does_what_its_words_say()
     {
-        var wrong = from form in TestHouse.Catalogue.Moves.SelectMany(TestHouse.Catalogue.Forms).Where(f => f.Option != MoveForm.BaseOption)
+        var wrong = from form in Shipped.Catalogue.Moves.SelectMany(Shipped.Catalogue.Forms).Where(f => f.Option != MoveForm.BaseOption)
                     let cue = form.Move.Options[form.Option].Cue
                     from word in Words
                     where Regex.IsMatch(cue, $@"\b({word.Said})\b") && !word.Done(form)
@@ -51,7 +51,7 @@ public class OptionsOfTheCatalogue
     [Fact]
     public void Hands_that_lie_elsewhere_do_so_all_the_way_round()
     {
-        var form = TestHouse.Catalogue.Form(TestHouse.Catalogue.Move("side-bends-arms-up")!, TestHouse.Catalogue.Position("seated-cross")!, "easier");
+        var form = Shipped.Catalogue.Form(Shipped.Catalogue.Move("side-bends-arms-up")!, Shipped.Catalogue.Position("seated-cross")!, "easier");
         Assert.All(form.Phases, p => Assert.Contains(p.Shape.Touches, t => t.Mark.Name == "right.fingertips" && t.On.Name == "right.shoulder-top"));
         // The lean is eased where the move leans, and nowhere else.
         Assert.Equal([0, 12], form.Phases.Select(p => Math.Round(p.Shape.Angles[Axis.LowerSide] + p.Shape.Angles[Axis.UpperSide])));
@@ -83,7 +83,7 @@ public class OptionsOfTheCatalogue
     {
         var wrong = GuideToMoves.Example.Replace("easier: { ", $"easier: {{ {field}, ", StringComparison.Ordinal);
         Assert.NotEqual(GuideToMoves.Example, wrong);
-        Assert.Contains(reason, Assert.Throws<CatalogueException>(() => CatalogueReader.ReadOwn(wrong, TestHouse.Catalogue)).Message, StringComparison.Ordinal);
+        Assert.Contains(reason, Assert.Throws<CatalogueException>(() => CatalogueReader.ReadOwn(wrong, Shipped.Catalogue)).Message, StringComparison.Ordinal);
     }
 
     [Fact]
@@ -113,11 +113,11 @@ public class OptionsOfTheCatalogue
     [Fact]
     public void An_easier_option_asks_for_no_more()
     {
-        var harder = from move in TestHouse.Catalogue.Moves
+        var harder = from move in Shipped.Catalogue.Moves
                      from id in move.In
-                     let position = TestHouse.Catalogue.Position(id)!
-                     let asItIs = FormFacts.Of(TestHouse.Catalogue.Form(move, position, MoveForm.BaseOption))
-                     let easier = FormFacts.Of(TestHouse.Catalogue.Form(move, position, "easier"))
+                     let position = Shipped.Catalogue.Position(id)!
+                     let asItIs = FormFacts.Of(Shipped.Catalogue.Form(move, position, MoveForm.BaseOption))
+                     let easier = FormFacts.Of(Shipped.Catalogue.Form(move, position, "easier"))
                      from fact in Asked
                      where fact.Of(easier) > fact.Some && fact.Of(easier) > fact.Of(asItIs) + fact.More && !Traded.Contains((move.Id, fact.Name))
                      select $"{move.Id} in {id}: {fact.Name} {fact.Of(asItIs):0.##} -> {fact.Of(easier):0.##}";
@@ -129,8 +129,8 @@ public class OptionsOfTheCatalogue
 
     private static MoveForm Form(string id, string option)
     {
-        var move = TestHouse.Catalogue.Move(id)!;
-        return TestHouse.Catalogue.Form(move, TestHouse.Catalogue.Position(move.In[0])!, option);
+        var move = Shipped.Catalogue.Move(id)!;
+        return Shipped.Catalogue.Form(move, Shipped.Catalogue.Position(move.In[0])!, option);
     }
 
     private static bool Touches(MoveForm form, string mark, string on) => form.Phases.Any(p => p.Shape.Touches.Any(t => Plain(t.Mark) == mark && Plain(t.On) == on));

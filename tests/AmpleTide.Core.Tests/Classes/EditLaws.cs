@@ -50,7 +50,7 @@ public class EditLaws
     public bool Mirroring_swaps_what_each_side_is_given((ClassPlan Plan, Line Line) given)
     {
         var (plan, line) = given;
-        var (before, after) = (Of(plan, line), Of(plan.Mirror([line.Id], TestHouse.Catalogue), line));
+        var (before, after) = (Of(plan, line), Of(plan.Mirror([line.Id], Shipped.Catalogue), line));
         return before.Right == after.Left && before.Left == after.Right && before.None == after.None;
     }
 
@@ -58,8 +58,8 @@ public class EditLaws
     public bool Equalising_gives_both_sides_the_same((ClassPlan Plan, Line Line) given)
     {
         var (plan, line) = given;
-        var lone = plan.ChangeLine(line.Id, l => TestHouse.Catalogue.Move(l.Move) is { Sides: Core.Catalogue.Sidedness.OneSided } move ? l with { Sides = SideOrder.Single(move, Side.Right) } : l);
-        var after = Of(lone.Equalise([line.Id], TestHouse.Catalogue), line);
+        var lone = plan.ChangeLine(line.Id, l => Shipped.Catalogue.Move(l.Move) is { Sides: Core.Catalogue.Sidedness.OneSided } move ? l with { Sides = SideOrder.Single(move, Side.Right) } : l);
+        var after = Of(lone.Equalise([line.Id], Shipped.Catalogue), line);
         return after.Move!.Sides != Core.Catalogue.Sidedness.OneSided || after.Right == after.Left;
     }
 
@@ -83,7 +83,7 @@ public class EditLaws
         [
             plan.ChangeLine("nobody", l => l with { Move = "x" }), plan.ChangeSet("nobody", s => s with { Name = "x" }), plan.InsertAfter("nobody", line),
             plan.InsertBefore("nobody", line), plan.Move("nobody", line.Id), plan.Move(line.Id, "nobody"), plan.Remove("nobody"),
-            plan.Mirror(["nobody"], TestHouse.Catalogue), plan.Equalise(["nobody"], TestHouse.Catalogue), plan.WrapMirrored(["nobody"], Side.Right),
+            plan.Mirror(["nobody"], Shipped.Catalogue), plan.Equalise(["nobody"], Shipped.Catalogue), plan.WrapMirrored(["nobody"], Side.Right),
         ];
         return edited.All(e => e.Lines.SequenceEqual(plan.Lines));
     }
@@ -91,24 +91,24 @@ public class EditLaws
     [Fact]
     public void A_set_goes_with_its_last_line()
     {
-        var plan = TestHouse.Class("{ \"id\": \"s\", \"set\": { \"rounds\": 2, \"items\": [ { \"id\": \"a\", \"move\": \"cat-cow\" } ] } }, { \"id\": \"b\", \"move\": \"mountain\" }");
+        var plan = Shipped.Class("{ \"id\": \"s\", \"set\": { \"rounds\": 2, \"items\": [ { \"id\": \"a\", \"move\": \"cat-cow\" } ] } }, { \"id\": \"b\", \"move\": \"mountain\" }");
         Assert.Equal(["b"], plan.Remove("a").Sections[0].Items.Select(i => i.Id));
     }
 
     [Fact]
     public void A_mirrored_set_begins_on_the_other_side()
     {
-        var plan = TestHouse.Class("{ \"id\": \"s\", \"set\": { \"rounds\": [\"right\", \"left\"], \"items\": [ { \"move\": \"warrior-two\" } ] } }");
-        Assert.Equal([Side.Left, Side.Right], ((Set)plan.Mirror(["s"], TestHouse.Catalogue).Sections[0].Items[0]).Rounds);
+        var plan = Shipped.Class("{ \"id\": \"s\", \"set\": { \"rounds\": [\"right\", \"left\"], \"items\": [ { \"move\": \"warrior-two\" } ] } }");
+        Assert.Equal([Side.Left, Side.Right], ((Set)plan.Mirror(["s"], Shipped.Catalogue).Sections[0].Items[0]).Rounds);
     }
 
     [Fact]
     public void Equalising_takes_the_longest_dose_of_the_same_unit()
     {
-        var plan = TestHouse.Class("{ \"id\": \"a\", \"move\": \"neck-side-tilt\", \"sides\": \"right\", \"breaths\": 5 }, { \"id\": \"b\", \"move\": \"neck-side-tilt\", \"sides\": \"left\", \"breaths\": 3 }, { \"id\": \"c\", \"move\": \"neck-side-tilt\", \"sides\": \"left\", \"seconds\": 20 }");
-        var edited = plan.Equalise(["a", "b", "c"], TestHouse.Catalogue);
+        var plan = Shipped.Class("{ \"id\": \"a\", \"move\": \"neck-side-tilt\", \"sides\": \"right\", \"breaths\": 5 }, { \"id\": \"b\", \"move\": \"neck-side-tilt\", \"sides\": \"left\", \"breaths\": 3 }, { \"id\": \"c\", \"move\": \"neck-side-tilt\", \"sides\": \"left\", \"seconds\": 20 }");
+        var edited = plan.Equalise(["a", "b", "c"], Shipped.Catalogue);
         Assert.Equal([5, 5, 20], edited.Lines.Select(l => l.Dose!.Value.Amount));
     }
 
-    private static Core.Scoring.LineScore Of(ClassPlan plan, Line line) => TestHouse.Score(plan).Lines.First(l => l.Line.Id == line.Id);
+    private static Core.Scoring.LineScore Of(ClassPlan plan, Line line) => Shipped.Score(plan).Lines.First(l => l.Line.Id == line.Id);
 }

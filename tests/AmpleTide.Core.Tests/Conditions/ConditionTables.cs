@@ -6,7 +6,7 @@ namespace AmpleTide.Core.Tests.Conditions;
 /// <summary>What conditions say to well-known moves. The rows are common practice, no source.</summary>
 public class ConditionTables
 {
-    private static MoveCatalogue Catalogue => TestHouse.Catalogue;
+    private static MoveCatalogue Catalogue => Shipped.Catalogue;
 
     private static Advice For(string move, string condition, string? position = null)
     {

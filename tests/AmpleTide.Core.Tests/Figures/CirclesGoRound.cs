@@ -32,17 +32,17 @@ public class CirclesGoRound
 
     private static (double X, double Y) FromTheRight(Vector p, Frame seat) => (p.Z, p.Y);
 
-    public static TheoryData<string> Circling => [.. TestHouse.Catalogue.Moves.Where(m => m.Sides == Sidedness.Circling).Select(m => m.Id)];
+    public static TheoryData<string> Circling => [.. Shipped.Catalogue.Moves.Where(m => m.Sides == Sidedness.Circling).Select(m => m.Id)];
 
     [Theory]
     [MemberData(nameof(Circling))]
     public void A_circle_goes_round_and_the_way_it_says(string id)
     {
-        var move = TestHouse.Catalogue.Move(id)!;
+        var move = Shipped.Catalogue.Move(id)!;
         var (mark, plane, against) = Ways[id];
-        foreach (var position in TestHouse.Catalogue.PositionsOf(move))
+        foreach (var position in Shipped.Catalogue.PositionsOf(move))
         {
-            var form = TestHouse.Catalogue.Form(move, position, MoveForm.BaseOption);
+            var form = Shipped.Catalogue.Form(move, position, MoveForm.BaseOption);
             // A line has no share, a square all of it, an ellipse 0.79.
             var right = Enclosed(form, Side.Right, Landmark.Find(mark)!, plane);
             Assert.True(right * (against ? 1 : -1) > 0.35, $"{id} in {position.Id}: {right:0.00} of its frame");
@@ -53,7 +53,7 @@ public class CirclesGoRound
     [Fact]
     public void Both_ways_end_a_round_where_it_began()
     {
-        var form = TestHouse.Catalogue.Form(TestHouse.Catalogue.Move("shoulder-rolls")!, TestHouse.Catalogue.Position("seated-cross")!, MoveForm.BaseOption);
+        var form = Shipped.Catalogue.Form(Shipped.Catalogue.Move("shoulder-rolls")!, Shipped.Catalogue.Position("seated-cross")!, MoveForm.BaseOption);
         Assert.Equal([0, 1, 2, 3], form.InOrder(Side.Right));
         Assert.Equal([2, 1, 0, 3], form.InOrder(Side.Left));
     }

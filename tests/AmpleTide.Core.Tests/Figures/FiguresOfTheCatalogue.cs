@@ -7,7 +7,7 @@ namespace AmpleTide.Core.Tests.Figures;
 /// <summary>What a figure shows is what the shape is: sides told apart, near before far, props under what rests on them.</summary>
 public class FiguresOfTheCatalogue
 {
-    public static TheoryData<string> Positions => [.. TestHouse.Catalogue.Positions.Select(p => p.Id)];
+    public static TheoryData<string> Positions => [.. Shipped.Catalogue.Positions.Select(p => p.Id)];
 
     [Theory]
     [MemberData(nameof(Positions))]
@@ -35,10 +35,10 @@ public class FiguresOfTheCatalogue
     [Fact]
     public void Every_move_has_frames_for_each_phase_and_both_sides_that_end_in_its_shapes()
     {
-        foreach (var move in TestHouse.Catalogue.Moves)
+        foreach (var move in Shipped.Catalogue.Moves)
         {
-            var position = TestHouse.Catalogue.Position(move.In[0])!;
-            var form = TestHouse.Catalogue.Form(move, position, MoveForm.BaseOption);
+            var position = Shipped.Catalogue.Position(move.In[0])!;
+            var form = Shipped.Catalogue.Form(move, position, MoveForm.BaseOption);
             foreach (var side in new[] { Side.Right, Side.Left })
             {
                 var phases = FigureFrames.Of(form, move.View ?? position.View, side);
@@ -51,7 +51,7 @@ public class FiguresOfTheCatalogue
     [Fact]
     public void Frames_go_on_from_each_other_without_a_jump()
     {
-        var form = TestHouse.Catalogue.Form(TestHouse.Catalogue.Move("warrior-two")!, TestHouse.Catalogue.Position("wide-stance")!, MoveForm.BaseOption);
+        var form = Shipped.Catalogue.Form(Shipped.Catalogue.Move("warrior-two")!, Shipped.Catalogue.Position("wide-stance")!, MoveForm.BaseOption);
         var frames = FigureFrames.Of(form, new(4, 8), Side.Right).SelectMany(f => f).ToList();
         foreach (var (before, after) in frames.Zip(frames.Skip(1)))
             Assert.InRange(Math.Abs(MiddleX(before, Tone.Hair) - MiddleX(after, Tone.Hair)), 0, 60);
@@ -60,14 +60,14 @@ public class FiguresOfTheCatalogue
     [Fact]
     public void From_in_front_the_right_side_is_on_the_left_of_the_picture()
     {
-        var figure = FigureDrawing.Draw(TestHouse.Catalogue.Position("standing")!.Base, new(0, 0));
+        var figure = FigureDrawing.Draw(Shipped.Catalogue.Position("standing")!.Base, new(0, 0));
         Assert.True(MiddleX(figure, Tone.Right) < 0 && MiddleX(figure, Tone.Left) > 0);
     }
 
     [Fact]
     public void From_the_bodys_right_the_face_looks_to_the_right_of_the_picture_and_the_right_arm_is_nearest()
     {
-        var shape = TestHouse.Catalogue.Position("all-fours")!.Base;
+        var shape = Shipped.Catalogue.Position("all-fours")!.Base;
         var figure = FigureDrawing.Draw(shape, new(90, 0));
         Assert.True(MiddleX(figure, Tone.Hair) > MiddleX(figure, Tone.Trunk));
         var order = figure.Parts.Select(p => p.Tone).ToList();
@@ -78,7 +78,7 @@ public class FiguresOfTheCatalogue
     [Fact]
     public void The_mirrored_shape_seen_from_in_front_is_the_flipped_picture_with_hues_swapped()
     {
-        var shape = TestHouse.Catalogue.Form(TestHouse.Catalogue.Move("neck-side-tilt")!, TestHouse.Catalogue.Position("standing")!, "base").Phases[1].Shape;
+        var shape = Shipped.Catalogue.Form(Shipped.Catalogue.Move("neck-side-tilt")!, Shipped.Catalogue.Position("standing")!, "base").Phases[1].Shape;
         var (right, left) = (FigureDrawing.Draw(shape, new(0, 8)), FigureDrawing.Draw(shape.Mirror(), new(0, 8)));
         Assert.Equal(-MiddleX(right, Tone.Right), MiddleX(left, Tone.Left), 3);
         Assert.Equal(-MiddleX(right, Tone.Hair), MiddleX(left, Tone.Hair), 3);
@@ -100,9 +100,9 @@ public class FiguresOfTheCatalogue
     [InlineData("standing", 0, 3)]
     [InlineData("standing", 180, 0)]
     public void Eyes_and_mouth_are_seen_from_in_front_and_not_from_behind(string id, int around, int features) =>
-        Assert.Equal(features, FigureDrawing.Draw(TestHouse.Catalogue.Position(id)!.Base, new(around, 8)).Parts.Count(p => p.Tone == Tone.Eye));
+        Assert.Equal(features, FigureDrawing.Draw(Shipped.Catalogue.Position(id)!.Base, new(around, 8)).Parts.Count(p => p.Tone == Tone.Eye));
 
-    private static Figure Draw(string id) => FigureDrawing.Draw(TestHouse.Catalogue.Position(id)!.Base, TestHouse.Catalogue.Position(id)!.View);
+    private static Figure Draw(string id) => FigureDrawing.Draw(Shipped.Catalogue.Position(id)!.Base, Shipped.Catalogue.Position(id)!.View);
 
     private static double MiddleX(Figure figure, Tone tone) =>
         figure.Parts.Where(p => p.Tone == tone).SelectMany(p => p.Capsules).Average(c => (c.X1 + c.X2) / 2.0);

@@ -30,7 +30,7 @@ public class PicturesOfMoves
     public void A_flow_or_rhythm_always_says_what_moves()
     {
         // By an arrow, or by a face or hands that change.
-        var mute = TestHouse.Catalogue.Moves
+        var mute = Shipped.Catalogue.Moves
             .Where(m => m.Kind is MoveKind.Flow or MoveKind.Rhythm && m.Phases.Select(p => p.Look).Distinct().Count() == 1 && Marks(Picture(m.Id)).Count == 0)
             .Select(m => m.Id);
         Assert.Empty(mute);
@@ -46,7 +46,7 @@ public class PicturesOfMoves
     [Fact]
     public void A_circle_is_drawn_as_one_all_but_closed()
     {
-        foreach (var move in TestHouse.Catalogue.Moves.Where(m => m.Sides == Sidedness.Circling))
+        foreach (var move in Shipped.Catalogue.Moves.Where(m => m.Sides == Sidedness.Circling))
         {
             Assert.All(Marks(Picture(move.Id)), ring =>
             {
@@ -82,11 +82,11 @@ public class PicturesOfMoves
     public void A_face_that_is_come_close_to_is_seen()
     {
         // Sitting, standing or lying on the back: its eyes are drawn, and within the frame.
-        var hidden = from move in TestHouse.Catalogue.Moves
+        var hidden = from move in Shipped.Catalogue.Moves
                      where move.Drawn.CloseUp is CloseUp.Face or CloseUp.Head
-                     from position in TestHouse.Catalogue.PositionsOf(move)
+                     from position in Shipped.Catalogue.PositionsOf(move)
                      where position.Id != "folded-rest"
-                     let picture = FigureDrawing.Picture(TestHouse.Catalogue.Form(move, position, MoveForm.BaseOption))
+                     let picture = FigureDrawing.Picture(Shipped.Catalogue.Form(move, position, MoveForm.BaseOption))
                      let eyes = picture.Parts.Where(p => p.Tone == Tone.Eye).SelectMany(p => p.Capsules).ToList()
                      where eyes.Count == 0 || !eyes.All(c => Within(picture.Box, c))
                      select $"{move.Id} in {position.Id}";
@@ -96,10 +96,10 @@ public class PicturesOfMoves
     [Fact]
     public void Nobody_is_come_close_to_who_bends_over_the_floor()
     {
-        var move = TestHouse.Catalogue.Move("breath-to-a-place")!;
+        var move = Shipped.Catalogue.Move("breath-to-a-place")!;
         int Wide(string position)
         {
-            var box = FigureDrawing.Picture(TestHouse.Catalogue.Form(move, TestHouse.Catalogue.Position(position)!, MoveForm.BaseOption)).Box;
+            var box = FigureDrawing.Picture(Shipped.Catalogue.Form(move, Shipped.Catalogue.Position(position)!, MoveForm.BaseOption)).Box;
             return box[2] - box[0];
         }
         Assert.True(Wide("folded-rest") > 1.5 * Wide("seated-cross"));
@@ -115,7 +115,7 @@ public class PicturesOfMoves
     [Fact]
     public void Breathing_shows_where_it_is_felt()
     {
-        var mute = TestHouse.Catalogue.Moves.Where(m => m.Kind == MoveKind.Breathing && Marks(Picture(m.Id)).Count == 0).Select(m => m.Id);
+        var mute = Shipped.Catalogue.Moves.Where(m => m.Kind == MoveKind.Breathing && Marks(Picture(m.Id)).Count == 0).Select(m => m.Id);
         Assert.Empty(mute);
     }
 
@@ -136,7 +136,7 @@ public class PicturesOfMoves
     [Fact]
     public void Every_phase_of_every_form_has_a_picture()
     {
-        foreach (var form in TestHouse.Catalogue.Moves.SelectMany(TestHouse.Catalogue.Forms))
+        foreach (var form in Shipped.Catalogue.Moves.SelectMany(Shipped.Catalogue.Forms))
             for (var phase = 0; phase < form.Phases.Length; phase++)
             {
                 var tones = FigureDrawing.Picture(form, phase).Parts.Select(p => p.Tone).ToHashSet();
@@ -151,7 +151,7 @@ public class PicturesOfMoves
     [Fact]
     public void Moments_stand_apart_within_one_frame()
     {
-        foreach (var move in TestHouse.Catalogue.Moves.Where(m => m.Drawn.Earlier.Count > 0 && m.Drawn.CloseUp is not (CloseUp.Hands or CloseUp.Feet)))
+        foreach (var move in Shipped.Catalogue.Moves.Where(m => m.Drawn.Earlier.Count > 0 && m.Drawn.CloseUp is not (CloseUp.Hands or CloseUp.Feet)))
         {
             var picture = FigureDrawing.Picture(Form(move.Id));
             var heads = picture.Parts.Where(p => p.Tone == Tone.Hair).Select(p => p.Capsules[0]).ToList();
@@ -204,7 +204,7 @@ public class PicturesOfMoves
     {
         var marks = Marks(Picture(id));
         Assert.Equal(places.Length, marks.Count);
-        Assert.Equal(places, TestHouse.Catalogue.Move(id)!.Drawn.Signs.Select(s => s.At.Name));
+        Assert.Equal(places, Shipped.Catalogue.Move(id)!.Drawn.Signs.Select(s => s.At.Name));
         // All round it: as wide as a head at most, as a wrist at least.
         Assert.All(marks, m => Assert.InRange(m.Capsules.Max(c => Math.Max(c.X1, c.X2)) - m.Capsules.Min(c => Math.Min(c.X1, c.X2)), 60, 160));
     }
@@ -231,11 +231,11 @@ public class PicturesOfMoves
 
     private static List<FigurePart> Marks(Figure figure) => [.. figure.Parts.Where(p => p.Tone == Tone.Mark)];
 
-    private static Figure Picture(string id, int? phase = null) => FigureDrawing.Picture(Form(id), phase ?? TestHouse.Catalogue.Move(id)!.Picture);
+    private static Figure Picture(string id, int? phase = null) => FigureDrawing.Picture(Form(id), phase ?? Shipped.Catalogue.Move(id)!.Picture);
 
     private static MoveForm Form(string id)
     {
-        var move = TestHouse.Catalogue.Move(id)!;
-        return TestHouse.Catalogue.Form(move, TestHouse.Catalogue.Position(move.In[0])!, MoveForm.BaseOption);
+        var move = Shipped.Catalogue.Move(id)!;
+        return Shipped.Catalogue.Form(move, Shipped.Catalogue.Position(move.In[0])!, MoveForm.BaseOption);
     }
 }

@@ -11,13 +11,13 @@ namespace AmpleTide.Core.Tests.Formats;
 /// <summary>Class files: what is read is written, what is wrong is told with a pointer, and the published schema agrees.</summary>
 public class TideFiles
 {
-    private static readonly Lazy<JsonSchema> Schema = new(() => JsonSchema.FromText(File.ReadAllText(Path.Combine(TestHouse.Folder, "schema", "class.schema.json"))));
+    private static readonly Lazy<JsonSchema> Schema = new(() => JsonSchema.FromText(File.ReadAllText(Path.Combine(Shipped.Folder, "schema", "class.schema.json"))));
 
     [Property(MaxTest = 60)]
     public void Writing_and_reading_gives_the_same_bytes(int seed)
     {
         var written = TideWriter.Write(ScoreLaws.AnyClass(seed));
-        Assert.Equal(written, TideWriter.Write(TestHouse.Parse(Encoding.UTF8.GetString(written))));
+        Assert.Equal(written, TideWriter.Write(Shipped.Parse(Encoding.UTF8.GetString(written))));
         Assert.True(IsValid(Encoding.UTF8.GetString(written)));
     }
 
@@ -25,13 +25,13 @@ public class TideFiles
     [MemberData(nameof(Demos))]
     public void A_demo_class_comes_back_whole(string name)
     {
-        var text = File.ReadAllText(Path.Combine(TestHouse.Folder, "demo", name + ".tide.json"));
+        var text = File.ReadAllText(Path.Combine(Shipped.Folder, "demo", name + ".tide.json"));
         Assert.True(IsValid(text));
-        var (before, after) = (JsonNode.Parse(text)!, JsonNode.Parse(TideWriter.Write(TestHouse.Parse(text)))!);
+        var (before, after) = (JsonNode.Parse(text)!, JsonNode.Parse(TideWriter.Write(Shipped.Parse(text)))!);
         AssertWithin(before, after, "");
     }
 
-    public static TheoryData<string> Demos => [.. TestHouse.DemoNames];
+    public static TheoryData<string> Demos => [.. Shipped.DemoNames];
 
     [Fact]
     public void Unknown_fields_survive_at_every_level()
@@ -44,14 +44,14 @@ public class TideFiles
                 { "move": "cat-cow", "tempo": [1, 2] },
                 { "mark": 1, "set": { "rounds": 2, "hue": 5, "items": [ { "move": "mountain", "x": null } ] } } ] } ] }
             """;
-        var written = JsonNode.Parse(TideWriter.Write(TestHouse.Parse(text)))!;
+        var written = JsonNode.Parse(TideWriter.Write(Shipped.Parse(text)))!;
         AssertWithin(JsonNode.Parse(text)!, written, "");
     }
 
     [Fact]
     public void Missing_ids_come_from_the_place()
     {
-        var plan = TestHouse.Parse("""{ "title": "x", "minutes": 5, "sections": [ { "items": [ { "move": "a" } ] }, { "items": [ { "move": "b" }, { "set": { "items": [ { "move": "c" } ] } } ] } ] }""");
+        var plan = Shipped.Parse("""{ "title": "x", "minutes": 5, "sections": [ { "items": [ { "move": "a" } ] }, { "items": [ { "move": "b" }, { "set": { "items": [ { "move": "c" } ] } } ] } ] }""");
         Assert.Equal(["s1.i1", "s2.i1", "s2.i2.i1"], plan.Lines.Select(l => l.Id));
         Assert.Equal("s2.i2", plan.Sections[1].Items[1].Id);
     }
@@ -84,7 +84,7 @@ public class TideFiles
     public void A_mistake_is_told_with_a_pointer(string line, string pointer, string detail)
     {
         var text = $$"""{ "title": "x", "minutes": 5, "sections": [ { "items": [ {{line}} ] } ] }""";
-        var problems = Assert.Throws<TideFileException>(() => TestHouse.Parse(text)).Problems;
+        var problems = Assert.Throws<TideFileException>(() => Shipped.Parse(text)).Problems;
         Assert.Contains(problems, p => p.Pointer == pointer && p.Detail.Contains(detail, StringComparison.Ordinal));
         Assert.False(IsValid(text), "the schema lets it pass");
     }
@@ -102,16 +102,16 @@ public class TideFiles
     [InlineData("[]", "")]
     public void A_mistake_in_the_head_is_told(string text, string pointer)
     {
-        Assert.Contains(Assert.Throws<TideFileException>(() => TestHouse.Parse(text)).Problems, p => p.Pointer == pointer);
+        Assert.Contains(Assert.Throws<TideFileException>(() => Shipped.Parse(text)).Problems, p => p.Pointer == pointer);
         Assert.False(IsValid(text), "the schema lets it pass");
     }
 
     [Fact]
     public void The_same_id_twice_and_too_many_lines_are_told()
     {
-        var twice = Assert.Throws<TideFileException>(() => TestHouse.Class("{ \"id\": \"a\", \"move\": \"cat-cow\" }, { \"id\": \"a\", \"move\": \"cat-cow\" }"));
+        var twice = Assert.Throws<TideFileException>(() => Shipped.Class("{ \"id\": \"a\", \"move\": \"cat-cow\" }, { \"id\": \"a\", \"move\": \"cat-cow\" }"));
         Assert.Contains(twice.Problems, p => p.Pointer == "/sections/0/items/1/id");
-        var many = Assert.Throws<TideFileException>(() => TestHouse.Class(string.Join(',', Enumerable.Repeat("{ \"move\": \"cat-cow\" }", 5000))));
+        var many = Assert.Throws<TideFileException>(() => Shipped.Class(string.Join(',', Enumerable.Repeat("{ \"move\": \"cat-cow\" }", 5000))));
         Assert.Contains(many.Problems, p => p.Pointer == "/sections/0/items" && p.Detail.Contains("5000", StringComparison.Ordinal));
     }
 

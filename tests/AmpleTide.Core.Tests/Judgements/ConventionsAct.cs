@@ -19,7 +19,7 @@ public class ConventionsAct
     [InlineData("\"conventions\": { \"riseFromFold\": \"roll-up\" }, \"group\": { \"size\": 8, \"conditions\": { \"knee\": 2 } }", "Roll up bone by bone")]
     public void People_come_up_from_a_fold_as_the_class_has_chosen_unless_somebodys_back_forbids_it(string head, string said)
     {
-        var up = TestHouse.Score(TestHouse.Class(UpFromFold, head)).Lines[1].Ways.Single().Way;
+        var up = Shipped.Score(Shipped.Class(UpFromFold, head)).Lines[1].Ways.Single().Way;
         Assert.Contains(up.Steps, s => s.Say.Contains(said, StringComparison.Ordinal));
     }
 
@@ -50,13 +50,13 @@ public class ConventionsAct
 
     [Theory]
     [MemberData(nameof(Quiet))]
-    public void Silent_on(string rule, string head, string items) => Assert.Null(TestHouse.Found(TestHouse.Class(items, head), rule));
+    public void Silent_on(string rule, string head, string items) => Assert.Null(Shipped.Found(Shipped.Class(items, head), rule));
 
     [Theory]
     [MemberData(nameof(Told))]
     public void Finds(string rule, string head, string items, string text)
     {
-        var found = TestHouse.Found(TestHouse.Class(items, head), rule);
+        var found = Shipped.Found(Shipped.Class(items, head), rule);
         Assert.Equal(text, found?.Text);
         Assert.Equal(Level.Hint, found!.Level);
     }
@@ -68,28 +68,28 @@ public class ConventionsAct
     [InlineData("neck-ease", "neckEase", "repetitions", "{ \"move\": \"neck-side-tilt\" }")]
     public void One_key_brings_the_class_to_what_it_has_chosen(string rule, string matter, string way, string items)
     {
-        var plan = TestHouse.Class(items, Chosen(matter, way));
-        var fixedPlan = TestHouse.Found(plan, rule)!.Fixes[0].Edit(plan);
-        Assert.Null(TestHouse.Found(fixedPlan, rule));
-        Assert.DoesNotContain(TestHouse.Judge(fixedPlan), f => f.Level == Level.Serious);
+        var plan = Shipped.Class(items, Chosen(matter, way));
+        var fixedPlan = Shipped.Mended(plan, Shipped.Found(plan, rule)!);
+        Assert.Null(Shipped.Found(fixedPlan, rule));
+        Assert.DoesNotContain(Shipped.Judge(fixedPlan), f => f.Level == Level.Serious);
     }
 
     [Fact]
     public void A_chain_made_a_mirrored_set_begins_with_the_classs_first_side_and_does_both()
     {
-        var plan = TestHouse.Class("{ \"move\": \"neck-side-tilt\" }, { \"move\": \"seated-side-bend\" }", "\"conventions\": { \"secondSide\": \"whole-chain\", \"firstSide\": \"left\" }");
-        var wrapped = TestHouse.Found(plan, "whole-chain")!.Fixes[0].Edit(plan);
+        var plan = Shipped.Class("{ \"move\": \"neck-side-tilt\" }, { \"move\": \"seated-side-bend\" }", "\"conventions\": { \"secondSide\": \"whole-chain\", \"firstSide\": \"left\" }");
+        var wrapped = Shipped.Mended(plan, Shipped.Found(plan, "whole-chain")!);
         var set = Assert.IsType<Set>(Assert.Single(wrapped.Sections[0].Items));
         Assert.Equal([Core.Body.Side.Left, Core.Body.Side.Right], set.Rounds);
-        Assert.All(TestHouse.Score(wrapped).Lines, l => Assert.Equal(l.Right, l.Left));
+        Assert.All(Shipped.Score(wrapped).Lines, l => Assert.Equal(l.Right, l.Left));
     }
 
     [Fact]
     public void A_hold_counted_anew_takes_the_same_time_to_the_nearest_five_seconds()
     {
-        var plan = TestHouse.Class("{ \"move\": \"neck-side-tilt\", \"breaths\": 4 }", Chosen("holdIn", "seconds"));
-        var recounted = TestHouse.Found(plan, "hold-count")!.Fixes[0].Edit(plan);
-        Assert.InRange(Math.Abs(TestHouse.Score(plan).Lines[0].Right.Ms - TestHouse.Score(recounted).Lines[0].Right.Ms), 0, 2500);
+        var plan = Shipped.Class("{ \"move\": \"neck-side-tilt\", \"breaths\": 4 }", Chosen("holdIn", "seconds"));
+        var recounted = Shipped.Mended(plan, Shipped.Found(plan, "hold-count")!);
+        Assert.InRange((Shipped.Score(plan).Lines[0].Right.Length - Shipped.Score(recounted).Lines[0].Right.Length).Duration().TotalSeconds, 0, 2.5);
     }
 
     [Theory]
@@ -100,13 +100,13 @@ public class ConventionsAct
     [InlineData("\"group\": { \"pace\": \"usual\", \"age\": \"older\" }", null)]
     public void Nobody_who_should_not_be_is_hurried_up_or_down(string head, string? whom)
     {
-        var plan = TestHouse.Class("{ \"move\": \"mountain\" }, { \"move\": \"cat-cow\" }", head);
-        var found = TestHouse.Found(plan, "way-rushed");
+        var plan = Shipped.Class("{ \"move\": \"mountain\" }, { \"move\": \"cat-cow\" }", head);
+        var found = Shipped.Found(plan, "way-rushed");
         Assert.Equal(whom is null ? null : $"1 way up or down at a brisk pace, with {whom} in the room.", found?.Text);
-        if (found is not null) Assert.Null(TestHouse.Found(found.Fixes[0].Edit(plan), "way-rushed"));
+        if (found is not null) Assert.Null(Shipped.Found(Shipped.Mended(plan, found), "way-rushed"));
     }
 
     [Fact]
     public void What_a_class_leaves_open_is_nobodys_rule() => Assert.All(Conventions.All, c =>
-        Assert.All(c.Ways, w => Assert.False(Conventions.Takes(TestHouse.Class("{ \"move\": \"cat-cow\" }"), c.Id, w.Id))));
+        Assert.All(c.Ways, w => Assert.False(Conventions.Takes(Shipped.Class("{ \"move\": \"cat-cow\" }"), c.Id, w.Id))));
 }

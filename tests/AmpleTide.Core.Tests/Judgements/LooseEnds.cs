@@ -42,25 +42,29 @@ public class LooseEnds
     {
         var (_, put, rule, lines) = Faults.Single(f => f.What == what);
         var faulty = put(Sound);
-        var before = TestHouse.Judge(Sound).Select(f => f.Rule).ToHashSet();
+        var before = Shipped.Judge(Sound).Select(f => f.Rule).ToHashSet();
         // What the fault does to the clock is the clock's own finding.
-        var found = TestHouse.Judge(faulty).Where(f => !before.Contains(f.Rule) && f.Rule != "time").ToList();
+        var found = Shipped.Judge(faulty).Where(f => !before.Contains(f.Rule) && f.Rule != "time").ToList();
         Assert.All(found, f => Assert.Equal(rule, f.Rule));
-        Assert.Equal(lines, found.SelectMany(f => f.Lines).Distinct().Order(TestHouse.ByPlace(faulty)));
-        Assert.All(found, finding => Assert.Contains(finding.Fixes, fix => TestHouse.Judge(fix.Edit(faulty)).All(f => f.Id != finding.Id)));
+        Assert.Equal(lines, found.SelectMany(f => f.Lines).Distinct().Order(Shipped.ByPlace(faulty)));
+        foreach (var finding in found)
+        {
+            var tried = finding.Fixes.Select(fix => fix.Apply(Shipped.Score(faulty), finding)).ToList();
+            Assert.True(tried.Exists(t => t.Plan is { } mended && Shipped.Judge(mended).All(f => f.Id != finding.Id)), string.Join(" | ", tried.Select(t => t.Refusal)));
+        }
     }
 
     [Fact]
     public void A_breath_that_flips_is_told()
     {
-        var plan = TestHouse.Class("{ \"id\": \"a\", \"move\": \"head-turns\", \"position\": \"seated-cross\" }, { \"id\": \"b\", \"move\": \"turns-on-the-in-breath\" }");
+        var plan = Shipped.Class("{ \"id\": \"a\", \"move\": \"head-turns\", \"position\": \"seated-cross\" }, { \"id\": \"b\", \"move\": \"turns-on-the-in-breath\" }");
         Assert.Equal(["a", "b"], Assert.Single(WrongMoves.Judge(plan), f => f.Rule == "breath-consistency").Lines);
     }
 
     [Fact]
     public void A_fold_on_the_in_breath_is_told()
     {
-        var plan = TestHouse.Class("{ \"id\": \"a\", \"move\": \"folds-on-the-in-breath\" }");
+        var plan = Shipped.Class("{ \"id\": \"a\", \"move\": \"folds-on-the-in-breath\" }");
         var finding = Assert.Single(WrongMoves.Judge(plan), f => f.Rule == "breath-direction");
         Assert.Equal("Folds on the in-breath folds on the in-breath.", finding.Text);
     }
@@ -68,18 +72,19 @@ public class LooseEnds
     [Fact]
     public void One_end_of_the_back_straight_into_the_other_is_told_and_a_pause_mends_it()
     {
-        var plan = TestHouse.Class("{ \"set\": { \"rounds\": 2, \"items\": [ { \"id\": \"a\", \"move\": \"ends-round\" }, { \"id\": \"b\", \"move\": \"begins-arched\" } ] } }");
+        var plan = Shipped.Class("{ \"set\": { \"rounds\": 2, \"items\": [ { \"id\": \"a\", \"move\": \"ends-round\" }, { \"id\": \"b\", \"move\": \"begins-arched\" } ] } }");
         // The first round has a talk-in between the two; from the second on they follow each other at once.
         var finding = Assert.Single(WrongMoves.Judge(plan), f => f.Rule == "end-to-end");
         Assert.Equal(["a", "b"], finding.Lines);
-        Assert.DoesNotContain(WrongMoves.Judge(finding.Fixes[0].Edit(plan)), f => f.Rule == "end-to-end");
+        var mended = finding.Fixes[0].Apply(WrongMoves.Score(plan), finding).Plan!;
+        Assert.DoesNotContain(WrongMoves.Judge(mended), f => f.Rule == "end-to-end");
     }
 
     [Fact]
     public void The_last_round_is_announced_once()
     {
-        var events = TestHouse.Score(TestHouse.Class("{ \"move\": \"cat-cow\", \"rounds\": 6 }")).Events!;
-        var last = TestHouse.Catalogue.Move("cat-cow")!.Phases[0].Cue.Last;
+        var events = Shipped.Score(Shipped.Class("{ \"move\": \"cat-cow\", \"rounds\": 6 }")).Events!;
+        var last = Shipped.Catalogue.Move("cat-cow")!.Phases[0].Cue.Last;
         if (last is null) Assert.DoesNotContain(events, e => e is { Round: > 2, Cue: not null });
         else Assert.Single(events, e => e.Cue == last && e.Phase == 0);
     }

@@ -16,7 +16,7 @@ public class QuietOnGoodWork(ITestOutputHelper output)
     [Fact]
     public void Eight_sound_classes_have_hardly_a_finding()
     {
-        var findings = SoundClasses.Names.SelectMany(n => TestHouse.Judge(SoundClasses.Read(n))).ToList();
+        var findings = SoundClasses.Names.SelectMany(n => Shipped.Judge(SoundClasses.Read(n))).ToList();
         Assert.Equal(8, SoundClasses.Names.Count);
         Assert.True(findings.Count(f => f.Level == Level.Serious) <= 1);
         Assert.True(findings.Count(f => f.Level == Level.Notable) <= 4);
@@ -58,11 +58,11 @@ public class QuietOnGoodWork(ITestOutputHelper output)
         if (random.Next(3) == 0) plan = plan with { Group = plan.Group with { Newcomers = 3 } };
         plan = plan.ChangeLines([.. plan.Lines.Where(_ => random.Next(3) == 0).Select(l => l.Id)], line =>
         {
-            if (TestHouse.Catalogue.Move(line.Move) is not { Kind: not MoveKind.Rest } move || line.Dose is not { } dose || dose.Unit != move.Dose.Unit) return line;
+            if (Shipped.Catalogue.Move(line.Move) is not { Kind: not MoveKind.Rest } move || line.Dose is not { } dose || dose.Unit != move.Dose.Unit) return line;
             var step = move.Sides == Sidedness.Alternating ? 2 : 1;
             return line with { Dose = dose with { Amount = Math.Clamp(dose.Amount + (random.Next(2) * step), move.Dose.Least, move.Dose.Most) } };
         });
-        return plan with { Minutes = Math.Max(1, Math.Round(TestHouse.Score(plan).TotalMs / 60_000.0)) };
+        return plan with { Minutes = Math.Max(1, Math.Round(Shipped.Score(plan).Total.TotalMinutes)) };
     }
 
     /// <summary>A sound class with one to three of the faults that happen.</summary>
@@ -91,7 +91,7 @@ public class QuietOnGoodWork(ITestOutputHelper output)
         (p, r) => p.ChangeLine(Any(p, r, Sided).Id, l => l with { Talk = r.Next(2) == 0 ? "And the other side" : "The right arm goes up" }),
         (p, r) => p.ChangeLine(Any(p, r).Id, l => l with { Say = new Dictionary<string, string> { ["1"] = string.Join(' ', Enumerable.Repeat("and then once more", 20)) } }),
         (p, r) => p.InsertAfter(Any(p, r).Id, New(Opening[r.Next(Opening.Length)])),
-        (p, r) => p with { Group = p.Group with { Conditions = new Dictionary<string, int> { [TestHouse.Catalogue.Conditions[r.Next(TestHouse.Catalogue.Conditions.Count)].Id] = 8 } } },
+        (p, r) => p with { Group = p.Group with { Conditions = new Dictionary<string, int> { [Shipped.Catalogue.Conditions[r.Next(Shipped.Catalogue.Conditions.Count)].Id] = 8 } } },
         (p, _) => p with { Place = p.Place with { Props = new Dictionary<string, int> { ["chair"] = 1 } } },
         (p, r) => p with { Place = p.Place with { Limits = [.. p.Place.Limits, r.Next(2) == 0 ? "no-kneeling" : "no-lying-flat"] } },
         (p, r) => p.ChangeLine(Any(p, r).Id, l => l with { Props = [new("block", null)] }),
@@ -105,7 +105,7 @@ public class QuietOnGoodWork(ITestOutputHelper output)
         (p, r) => Some(p, r, 1, "self-hug", "hands-clasped-behind"),
         (p, r) => p.InsertAfter(Any(p, r).Id, New("eagle-arms") with { Sides = SideOrder.Find("under-over") }).InsertAfter("new", New("self-hug")),
         (p, r) => Some(p, r, 1, "final-rest", "mountain"),
-        (p, _) => p with { Kept = new([new("tempo", "x")]) },
+        (p, _) => p with { UnknownFields = new([new("tmepo", System.Text.Json.JsonSerializer.SerializeToElement("x"))]) },
         (p, r) => Some(p, r, 1, "knees-hugged", "legs-up-rest", "mountain", "legs-up-rest"),
         (p, r) => Some(p, r, 1, "locust", "diamond-fold"),
         (p, r) => p.InsertAfter(Any(p, r, l => l.Move is "knees-hugged" or "supine-pelvic-tilt" or "bridge").Id, New("hamstring-with-strap") with { Props = [new("strap", null)] }),
@@ -126,9 +126,9 @@ public class QuietOnGoodWork(ITestOutputHelper output)
 
     private static Line New(string move) => new() { Id = "new", Move = move };
 
-    private static bool Sided(Line line) => TestHouse.Catalogue.Move(line.Move) is { Sides: Sidedness.OneSided or Sidedness.Circling or Sidedness.Crossing };
+    private static bool Sided(Line line) => Shipped.Catalogue.Move(line.Move) is { Sides: Sidedness.OneSided or Sidedness.Circling or Sidedness.Crossing };
 
-    private static Move MoveOf(Line line) => TestHouse.Catalogue.Move(line.Move) ?? TestHouse.Catalogue.Moves[0];
+    private static Move MoveOf(Line line) => Shipped.Catalogue.Move(line.Move) ?? Shipped.Catalogue.Moves[0];
 
     private static Line Any(ClassPlan plan, Random random, Func<Line, bool>? which = null)
     {

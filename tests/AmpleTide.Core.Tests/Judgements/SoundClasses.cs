@@ -13,5 +13,5 @@ internal static class SoundClasses
     public static IReadOnlyList<string> Names { get; } =
         [.. Directory.EnumerateFiles(Folder, "*.tide.json").Select(f => Path.GetFileName(f).Replace(".tide.json", "", StringComparison.Ordinal)).Order(StringComparer.Ordinal)];
 
-    public static ClassPlan Read(string name) => TestHouse.Parse(File.ReadAllText(Path.Combine(Folder, name + ".tide.json")));
+    public static ClassPlan Read(string name) => Shipped.Parse(File.ReadAllText(Path.Combine(Folder, name + ".tide.json")));
 }

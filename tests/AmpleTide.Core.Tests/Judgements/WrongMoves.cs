@@ -12,17 +12,19 @@ internal static class WrongMoves
 {
     private static readonly Lazy<(MoveCatalogue Catalogue, WayNetwork Ways)> Read = new(() =>
     {
-        var catalogue = TestHouse.Catalogue.With(
+        var catalogue = Shipped.Catalogue.With(
         [
-            CatalogueReader.ReadOwn(Move("turns-on-the-in-breath", "alternating", "neck.rotation", 50, 0), TestHouse.Catalogue),
-            CatalogueReader.ReadOwn(Move("folds-on-the-in-breath", null, "spine.flexion", 50, 0), TestHouse.Catalogue),
-            CatalogueReader.ReadOwn(Move("ends-round", null, "spine.flexion", 0, 70), TestHouse.Catalogue),
-            CatalogueReader.ReadOwn(Move("begins-arched", null, "spine.flexion", -24, 0), TestHouse.Catalogue),
+            CatalogueReader.ReadOwn(Move("turns-on-the-in-breath", "alternating", "neck.rotation", 50, 0), Shipped.Catalogue),
+            CatalogueReader.ReadOwn(Move("folds-on-the-in-breath", null, "spine.flexion", 50, 0), Shipped.Catalogue),
+            CatalogueReader.ReadOwn(Move("ends-round", null, "spine.flexion", 0, 70), Shipped.Catalogue),
+            CatalogueReader.ReadOwn(Move("begins-arched", null, "spine.flexion", -24, 0), Shipped.Catalogue),
         ]);
         return (catalogue, new(catalogue));
     });
 
-    public static IReadOnlyList<Finding> Judge(ClassPlan plan) => Judgement.Of(ClassCompiler.Compile(plan, Read.Value.Catalogue, Read.Value.Ways, false));
+    public static Score Score(ClassPlan plan) => ClassCompiler.Compile(plan, Read.Value.Catalogue, Read.Value.Ways, false);
+
+    public static IReadOnlyList<Finding> Judge(ClassPlan plan) => Judgement.Of(Score(plan));
 
     private static string Move(string id, string? sides, string axis, int inBreath, int outBreath) =>
         $$"""

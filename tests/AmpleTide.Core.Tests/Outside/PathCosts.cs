@@ -13,16 +13,16 @@ public class PathCosts
     [InlineData(Pace.Gentle, true)]
     public void The_cheapest_path_costs_what_the_library_says(Pace pace, bool older)
     {
-        var plan = TestHouse.Class("{ \"move\": \"breath-watch\" }") with { Group = new() { Pace = pace, Older = older } };
-        var graph = TestHouse.Catalogue.Ways.Select(w => new TaggedEdge<string, long>(w.From.Id, w.To.Id, WayNetwork.CostOf(w, pace, older)))
+        var plan = Shipped.Class("{ \"move\": \"breath-watch\" }") with { Group = new() { Pace = pace, Older = older } };
+        var graph = Shipped.Catalogue.Ways.Select(w => new TaggedEdge<string, long>(w.From.Id, w.To.Id, WayNetwork.CostOf(w, pace, older)))
             .ToAdjacencyGraph<string, TaggedEdge<string, long>>();
-        foreach (var from in TestHouse.Catalogue.Positions)
+        foreach (var from in Shipped.Catalogue.Positions)
         {
             var paths = graph.ShortestPathsDijkstra(e => e.Tag, from.Id);
-            foreach (var to in TestHouse.Catalogue.Positions.Where(p => p != from))
+            foreach (var to in Shipped.Catalogue.Positions.Where(p => p != from))
             {
                 var library = paths(to.Id, out var edges) ? edges.Sum(e => e.Tag) : (long?)null;
-                Assert.Equal(library, TestHouse.Ways.Cheapest(from.Id, to.Id, plan)?.Cost);
+                Assert.Equal(library, Shipped.Ways.Cheapest(from.Id, to.Id, plan)?.Cost);
             }
         }
     }

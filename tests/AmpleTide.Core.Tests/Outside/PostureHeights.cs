@@ -10,14 +10,14 @@ public class PostureHeights
 {
     private const double Shank = 0.246, FootHeight = 0.039, Thigh = 0.245, Stature = 1, HipHeight = 0.530;
 
-    private static Skeleton Body(string position) => TestHouse.Catalogue.Position(position)!.Base.Skeleton();
+    private static Skeleton Body(string position) => Shipped.Catalogue.Position(position)!.Base.Skeleton();
 
     [Theory]
     [InlineData("standing", 0.530)]
     [InlineData("tall-kneel", Thigh)] // and half a knee
     [InlineData("half-kneel", Thigh)]
     public void The_hips_stand_as_high_as_the_bones_below_them(string position, double height) =>
-        Assert.InRange(TestHouse.Catalogue.Position(position)!.Base.Pelvis.Y, height - 0.005, height + 0.05);
+        Assert.InRange(Shipped.Catalogue.Position(position)!.Base.Pelvis.Y, height - 0.005, height + 0.05);
 
     [Fact]
     public void On_a_chair_the_knees_are_as_high_as_shank_and_foot()

@@ -16,9 +16,9 @@ public class UsualTimes
     public void Resting_and_counted_breaths_are_slow_paced_breathing()
     {
         Assert.InRange(60 / BreathPatterns.Usual.Breath(Pattern.Resting), 4.5, 6.5);
-        var score = TestHouse.Score(TestHouse.Class("{ \"move\": \"long-out-breath\", \"breaths\": 4 }"));
-        var counted = score.Events!.Where(e => e.Kind == EventKind.Breath).Sum(e => e.Ms);
-        Assert.InRange(60_000.0 / (counted / 4.0), 4.5, 6.5);
+        var score = Shipped.Score(Shipped.Class("{ \"move\": \"long-out-breath\", \"breaths\": 4 }"));
+        var counted = score.Events!.Where(e => e.Kind == EventKind.Breath).Sum(e => e.Length);
+        Assert.InRange(60 / (counted / 4).TotalSeconds, 4.5, 6.5);
     }
 
     [Theory]
@@ -27,8 +27,8 @@ public class UsualTimes
     [InlineData("seated-cat-cow", "\"rounds\": 1", 7, 32)]
     public void A_move_takes_what_it_usually_takes(string move, string dose, double least, double most)
     {
-        var score = TestHouse.Score(TestHouse.Class($"{{ \"move\": \"{move}\", {dose} }}"));
-        Assert.InRange(score.TotalMs / 1000.0, least, most);
+        var score = Shipped.Score(Shipped.Class($"{{ \"move\": \"{move}\", {dose} }}"));
+        Assert.InRange(score.Total.TotalSeconds, least, most);
     }
 
     [Theory]
@@ -39,18 +39,18 @@ public class UsualTimes
     [InlineData("all-fours", "standing", 20, 40)]
     public void Ways_take_what_they_usually_take(string from, string to, double least, double most)
     {
-        var plan = TestHouse.Class("{ \"move\": \"breath-watch\" }");
-        var ms = TestHouse.Ways.Cheapest(from, to, plan)!.Ways.Sum(w => Core.Planning.Timing.WayMs(w, Pace.Usual, false));
-        Assert.InRange(ms / 1000.0, least, most);
+        var plan = Shipped.Class("{ \"move\": \"breath-watch\" }");
+        var time = Shipped.Ways.Cheapest(from, to, plan)!.Ways.Sum(w => Core.Planning.Timing.WayTime(w, Pace.Usual, false));
+        Assert.InRange(time.TotalSeconds, least, most);
     }
 
     /// <summary>A neck turns slower than 45° a second (common practice, no source).</summary>
     [Fact]
     public void No_neck_is_turned_fast()
     {
-        foreach (var move in TestHouse.Catalogue.Moves.Where(m => m.Kind == MoveKind.Flow))
+        foreach (var move in Shipped.Catalogue.Moves.Where(m => m.Kind == MoveKind.Flow))
         {
-            foreach (var form in TestHouse.Catalogue.Forms(move))
+            foreach (var form in Shipped.Catalogue.Forms(move))
             {
                 for (var i = 1; i < form.Phases.Length; i++)
                 {
@@ -65,5 +65,5 @@ public class UsualTimes
     /// <summary>Sitting quietly 1.3 MET, power yoga 4.0: Ainsworth and others, Compendium of Physical Activities, 2011, from memory.</summary>
     [Fact]
     public void Efforts_lie_between_resting_and_power_yoga() =>
-        Assert.All(TestHouse.Catalogue.Moves, m => Assert.InRange(m.Effort, 1.0, 4.0));
+        Assert.All(Shipped.Catalogue.Moves, m => Assert.InRange(m.Effort, 1.0, 4.0));
 }

@@ -7,17 +7,17 @@ namespace AmpleTide.Core.Tests.Planning;
 /// <summary>Ways go on from each other, keep to what a group and a place allow, and never cost more than another way round.</summary>
 public class WayTables
 {
-    private static ClassPlan Going(string head = "") => TestHouse.Class("{ \"move\": \"mountain\" }", head);
+    private static ClassPlan Going(string head = "") => Shipped.Class("{ \"move\": \"mountain\" }", head);
 
-    public static TheoryData<string> Positions => [.. TestHouse.Catalogue.Positions.Select(p => p.Id)];
+    public static TheoryData<string> Positions => [.. Shipped.Catalogue.Positions.Select(p => p.Id)];
 
     [Theory]
     [MemberData(nameof(Positions))]
     public void A_route_begins_where_we_are_ends_where_we_want_and_has_no_gap(string from)
     {
-        foreach (var to in TestHouse.Catalogue.Positions)
+        foreach (var to in Shipped.Catalogue.Positions)
         {
-            if (TestHouse.Ways.Cheapest(from, to.Id, Going()) is not { Ways.Count: > 0 } route) continue;
+            if (Shipped.Ways.Cheapest(from, to.Id, Going()) is not { Ways.Count: > 0 } route) continue;
             Assert.Equal(from, route.Ways[0].From.Id);
             Assert.Equal(to.Id, route.Ways[^1].To.Id);
             Assert.All(route.Ways.Zip(route.Ways.Skip(1)), pair => Assert.Equal(pair.First.To, pair.Second.From));
@@ -29,19 +29,19 @@ public class WayTables
     [MemberData(nameof(Positions))]
     public void Going_round_by_a_third_position_is_never_cheaper(string from)
     {
-        var ids = TestHouse.Catalogue.Positions.Select(p => p.Id).ToList();
-        var direct = ids.ToDictionary(to => to, to => TestHouse.Ways.Cheapest(from, to, Going())?.Cost);
+        var ids = Shipped.Catalogue.Positions.Select(p => p.Id).ToList();
+        var direct = ids.ToDictionary(to => to, to => Shipped.Ways.Cheapest(from, to, Going())?.Cost);
         foreach (var by in ids.Where(id => direct[id] is not null))
             foreach (var to in ids)
-                if (TestHouse.Ways.Cheapest(by, to, Going()) is { } rest) Assert.True(direct[to] <= direct[by] + rest.Cost, $"{from} to {to} by {by}");
+                if (Shipped.Ways.Cheapest(by, to, Going()) is { } rest) Assert.True(direct[to] <= direct[by] + rest.Cost, $"{from} to {to} by {by}");
     }
 
     [Fact]
     public void Whoever_can_get_somewhere_can_get_back()
     {
-        var stuck = from a in TestHouse.Catalogue.Positions
-                    from b in TestHouse.Catalogue.Positions
-                    where TestHouse.Ways.Cheapest(a.Id, b.Id, Going()) is not null && TestHouse.Ways.Cheapest(b.Id, a.Id, Going()) is null
+        var stuck = from a in Shipped.Catalogue.Positions
+                    from b in Shipped.Catalogue.Positions
+                    where Shipped.Ways.Cheapest(a.Id, b.Id, Going()) is not null && Shipped.Ways.Cheapest(b.Id, a.Id, Going()) is null
                     select $"{b.Id} to {a.Id}";
         Assert.Empty(stuck);
     }
@@ -55,19 +55,19 @@ public class WayTables
     public void What_a_place_rules_out_no_route_asks_for(string limit, Demands ruledOut)
     {
         var plan = Going($"\"place\": {{ \"limits\": [\"{limit}\"] }}");
-        foreach (var from in TestHouse.Catalogue.Positions)
-            foreach (var to in TestHouse.Catalogue.Positions)
-                Assert.All(TestHouse.Ways.Cheapest(from.Id, to.Id, plan)?.Ways ?? [], w => Assert.Equal(Demands.None, w.AllDemands & ruledOut));
+        foreach (var from in Shipped.Catalogue.Positions)
+            foreach (var to in Shipped.Catalogue.Positions)
+                Assert.All(Shipped.Ways.Cheapest(from.Id, to.Id, plan)?.Ways ?? [], w => Assert.Equal(Demands.None, w.AllDemands & ruledOut));
     }
 
     [Fact]
     public void A_gentle_group_takes_longer_than_a_brisk_one_and_older_people_longest()
     {
-        Assert.All(TestHouse.Catalogue.Ways, way =>
+        Assert.All(Shipped.Catalogue.Ways, way =>
         {
-            var (gentle, usual, brisk) = (Timing.WayMs(way, Pace.Gentle, false), Timing.WayMs(way, Pace.Usual, false), Timing.WayMs(way, Pace.Brisk, false));
+            var (gentle, usual, brisk) = (Timing.WayTime(way, Pace.Gentle, false), Timing.WayTime(way, Pace.Usual, false), Timing.WayTime(way, Pace.Brisk, false));
             Assert.True(gentle >= usual && usual >= brisk, $"{way.From.Id} to {way.To.Id}");
-            Assert.True(Timing.WayMs(way, Pace.Usual, true) >= usual, $"{way.From.Id} to {way.To.Id}");
+            Assert.True(Timing.WayTime(way, Pace.Usual, true) >= usual, $"{way.From.Id} to {way.To.Id}");
         });
     }
 
@@ -75,7 +75,7 @@ public class WayTables
     [Fact]
     public void Two_ways_between_the_same_positions_differ_in_a_convention()
     {
-        foreach (var same in TestHouse.Catalogue.Ways.GroupBy(w => (w.From.Id, w.To.Id)).Where(g => g.Count() > 1))
+        foreach (var same in Shipped.Catalogue.Ways.GroupBy(w => (w.From.Id, w.To.Id)).Where(g => g.Count() > 1))
         {
             var matter = Assert.Single(same.SelectMany(w => w.School.Keys).Distinct());
             Assert.Equal(Conventions.Find(matter)!.Ways.Select(w => w.Id).Order(), same.Select(w => w.School[matter]).Order());
@@ -86,7 +86,7 @@ public class WayTables
     [Fact]
     public void Every_way_of_a_convention_that_ways_or_moves_name_exists()
     {
-        var named = TestHouse.Catalogue.Ways.SelectMany(w => w.School).Concat(TestHouse.Catalogue.Moves.SelectMany(m => m.School));
+        var named = Shipped.Catalogue.Ways.SelectMany(w => w.School).Concat(Shipped.Catalogue.Moves.SelectMany(m => m.School));
         Assert.All(named, n => Assert.Contains(Conventions.Find(n.Key)!.Ways, w => w.Id == n.Value));
     }
 
@@ -100,7 +100,7 @@ public class WayTables
     {
         foreach (var (from, to) in new[] { ("standing-fold", "standing"), ("folded-rest", "heel-sit") })
         {
-            var route = TestHouse.Ways.Cheapest(from, to, Going(head))!;
+            var route = Shipped.Ways.Cheapest(from, to, Going(head))!;
             Assert.Equal(rolls, route.Ways.SelectMany(w => w.Steps).Count(s => s.Say.Contains("roll up", StringComparison.OrdinalIgnoreCase)));
         }
     }

@@ -40,7 +40,7 @@ public class CounterDebtTables
             .First(d => d.Bend == Core.Body.Bend.Spine && !d.Forward);
         Assert.Null(debt.MetBy);
         Assert.Equal("knees-hugged", debt.LateBy?.Line.Move);
-        Assert.True(debt.LateMs > 120_000);
+        Assert.True(debt.Late > TimeSpan.FromMinutes(2));
     }
 
     [Fact]
@@ -50,22 +50,22 @@ public class CounterDebtTables
     [Fact]
     public void Debts_come_in_the_order_of_time_and_are_reckoned_once()
     {
-        var score = TestHouse.Score(TestHouse.Demo("low-water-shoulders"));
+        var score = Shipped.Score(Shipped.Demo("low-water-shoulders"));
         Assert.Same(score.Debts, score.Debts);
-        Assert.Equal(score.Debts.OrderBy(d => d.Line.Occurrences[0].StartMs), score.Debts);
+        Assert.Equal(score.Debts.OrderBy(d => d.Line.Occurrences[0].Start), score.Debts);
     }
 
     // A fix that puts something in takes, of all that would do, what still fits into the minutes that were wanted.
     [Fact]
     public void A_counter_is_put_in_within_the_minutes_where_one_fits()
     {
-        var plan = TestHouse.Class("{ \"move\": \"low-cobra\", \"rounds\": 8 }, { \"move\": \"prone-rest\", \"breaths\": 20 }");
-        plan = plan with { Minutes = Math.Ceiling(TestHouse.Score(plan).TotalMs / 60_000.0) };
-        Assert.Null(TestHouse.Found(plan, "time"));
-        var mended = TestHouse.Found(plan, "counter")!.Fixes[0].Edit(plan);
-        Assert.Null(TestHouse.Found(mended, "counter"));
-        Assert.DoesNotContain(TestHouse.Judge(mended), f => f.Rule == PlannedTime.Rule.Id && f.Level == Level.Serious);
+        var plan = Shipped.Class("{ \"move\": \"low-cobra\", \"rounds\": 8 }, { \"move\": \"prone-rest\", \"breaths\": 20 }");
+        plan = plan with { Minutes = Math.Ceiling(Shipped.Score(plan).Total.TotalMinutes) };
+        Assert.Null(Shipped.Found(plan, "time"));
+        var mended = Shipped.Mended(plan, Shipped.Found(plan, "counter")!);
+        Assert.Null(Shipped.Found(mended, "counter"));
+        Assert.DoesNotContain(Shipped.Judge(mended), f => f.Rule == PlannedTime.Rule.Id && f.Level == Level.Serious);
     }
 
-    private static IReadOnlyList<CounterDebt> Debts(string items) => TestHouse.Score(TestHouse.Class(items)).Debts;
+    private static IReadOnlyList<CounterDebt> Debts(string items) => Shipped.Score(Shipped.Class(items)).Debts;
 }

@@ -12,25 +12,25 @@ public class ScoreLaws
     [Property(MaxTest = 60)]
     public void Events_tile_the_time(int seed)
     {
-        var score = TestHouse.Score(AnyClass(seed));
-        var now = 0;
+        var score = Shipped.Score(AnyClass(seed));
+        var now = TimeSpan.Zero;
         foreach (var e in score.Events!)
         {
-            Assert.Equal(now, e.AtMs);
-            Assert.True(e.Kind == EventKind.Prop ? e.Ms == 0 : e.Ms > 0);
-            now += e.Ms;
+            Assert.Equal(now, e.At);
+            Assert.True(e.Kind == EventKind.Prop ? e.Length == TimeSpan.Zero : e.Length > TimeSpan.Zero);
+            now += e.Length;
         }
-        Assert.Equal(score.TotalMs, now);
-        Assert.Equal(score.TotalMs, score.MsByKind.Sum());
+        Assert.Equal(score.Total, now);
+        Assert.Equal(score.Total, score.TimeByKind.Sum(t => t));
     }
 
     [Property(MaxTest = 60)]
     public void Without_events_everything_else_is_the_same(int seed)
     {
         var plan = AnyClass(seed);
-        var (with, without) = (TestHouse.Score(plan), ClassCompiler.Compile(plan, TestHouse.Catalogue, TestHouse.Ways, false));
+        var (with, without) = (Shipped.Score(plan), ClassCompiler.Compile(plan, Shipped.Catalogue, Shipped.Ways, false));
         Assert.Null(without.Events);
-        Assert.Equal(with.TotalMs, without.TotalMs);
+        Assert.Equal(with.Total, without.Total);
         Assert.Equal(with.Tide, without.Tide);
         Assert.Equal(with.Lines.Select(l => l.Right), without.Lines.Select(l => l.Right));
     }
@@ -39,16 +39,16 @@ public class ScoreLaws
     public void The_mirrored_class_has_its_ledgers_swapped_and_the_same_total(int seed)
     {
         var plan = AnyClass(seed);
-        var (score, mirrored) = (TestHouse.Score(plan), TestHouse.Score(Mirror(plan)));
-        Assert.Equal(score.TotalMs, mirrored.TotalMs);
+        var (score, mirrored) = (Shipped.Score(plan), Shipped.Score(Mirror(plan)));
+        Assert.Equal(score.Total, mirrored.Total);
         foreach (var area in Enum.GetValues<Area>())
         {
-            var (right, left) = (score.Ledgers.AreaMs(area, Side.Right), mirrored.Ledgers.AreaMs(area, Side.Left));
+            var (right, left) = (score.Ledgers.AreaTime(area, Side.Right), mirrored.Ledgers.AreaTime(area, Side.Left));
             Assert.True(right == left, $"{area}: {right} on the right, {left} on the left of the mirrored class");
-            Assert.Equal(score.Ledgers.AreaMs(area), mirrored.Ledgers.AreaMs(area));
+            Assert.Equal(score.Ledgers.AreaTime(area), mirrored.Ledgers.AreaTime(area));
         }
-        Assert.Equal(score.Ledgers.PlusMs(Axis.NeckSide), mirrored.Ledgers.MinusMs(Axis.NeckSide));
-        Assert.Equal(score.Ledgers.PlusMs(Axis.RightShoulderElevation), mirrored.Ledgers.PlusMs(Axis.LeftShoulderElevation));
+        Assert.Equal(score.Ledgers.PlusTime(Axis.NeckSide), mirrored.Ledgers.MinusTime(Axis.NeckSide));
+        Assert.Equal(score.Ledgers.PlusTime(Axis.RightShoulderElevation), mirrored.Ledgers.PlusTime(Axis.LeftShoulderElevation));
         foreach (var (line, other) in score.Lines.Zip(mirrored.Lines))
         {
             var swapped = !IsReversed(line.Line);
@@ -62,21 +62,21 @@ public class ScoreLaws
     {
         // With every position said, the order changes ways and arrivals but not what is practised.
         var plan = AnyClass(seed);
-        var score = TestHouse.Score(plan);
+        var score = Shipped.Score(plan);
         var positions = score.Lines.ToDictionary(l => l.Line.Id, l => l.Position?.Id);
         plan = plan.ChangeLines([.. positions.Keys], l => l with { Position = positions[l.Id] });
-        var turned = TestHouse.Score(plan with { Sections = [.. plan.Sections.Reverse().Select(s => s with { Items = [.. s.Items.Reverse()] })] });
-        var straight = TestHouse.Score(plan);
+        var turned = Shipped.Score(plan with { Sections = [.. plan.Sections.Reverse().Select(s => s with { Items = [.. s.Items.Reverse()] })] });
+        var straight = Shipped.Score(plan);
         foreach (var area in Enum.GetValues<Area>())
         {
-            Assert.Equal(straight.Ledgers.AreaMs(area), turned.Ledgers.AreaMs(area));
-            Assert.Equal(straight.Ledgers.AreaMs(area, Side.Right), turned.Ledgers.AreaMs(area, Side.Right));
-            Assert.Equal(straight.Ledgers.AreaMs(area, Side.Left), turned.Ledgers.AreaMs(area, Side.Left));
+            Assert.Equal(straight.Ledgers.AreaTime(area), turned.Ledgers.AreaTime(area));
+            Assert.Equal(straight.Ledgers.AreaTime(area, Side.Right), turned.Ledgers.AreaTime(area, Side.Right));
+            Assert.Equal(straight.Ledgers.AreaTime(area, Side.Left), turned.Ledgers.AreaTime(area, Side.Left));
         }
         foreach (var axis in Enum.GetValues<Axis>())
         {
-            Assert.Equal(straight.Ledgers.PlusMs(axis), turned.Ledgers.PlusMs(axis));
-            Assert.Equal(straight.Ledgers.MinusMs(axis), turned.Ledgers.MinusMs(axis));
+            Assert.Equal(straight.Ledgers.PlusTime(axis), turned.Ledgers.PlusTime(axis));
+            Assert.Equal(straight.Ledgers.MinusTime(axis), turned.Ledgers.MinusTime(axis));
         }
         foreach (var line in straight.Lines)
         {
@@ -90,8 +90,8 @@ public class ScoreLaws
     {
         var plan = AnyClass(seed);
         var last = plan.Lines.Last();
-        var score = TestHouse.Score(plan);
-        var edited = TestHouse.Score(plan.ChangeLine(last.Id, l => l with { Move = "mountain", Sides = null, Dose = null, Position = null }));
+        var score = Shipped.Score(plan);
+        var edited = Shipped.Score(plan.ChangeLine(last.Id, l => l with { Move = "mountain", Sides = null, Dose = null, Position = null }));
         foreach (var (line, other) in score.Lines.Zip(edited.Lines).Where(p => p.First.Line.Id != last.Id))
         {
             Assert.Equal(line.Position?.Id, other.Position?.Id);
@@ -103,10 +103,10 @@ public class ScoreLaws
     [Property(MaxTest = 60)]
     public void The_tide_line_is_short_runs_forward_and_ends_with_the_class(int seed)
     {
-        var score = TestHouse.Score(AnyClass(seed));
+        var score = Shipped.Score(AnyClass(seed));
         Assert.InRange(score.Tide.Count, 1, 400);
-        Assert.True(score.Tide.Zip(score.Tide.Skip(1)).All(p => p.First.Ms <= p.Second.Ms));
-        Assert.Equal(score.TotalMs, score.Tide[^1].Ms);
+        Assert.True(score.Tide.Zip(score.Tide.Skip(1)).All(p => p.First.At <= p.Second.At));
+        Assert.Equal(score.Total, score.Tide[^1].At);
         Assert.All(score.Tide, p => Assert.InRange(p.Height, 20, 800));
     }
 
@@ -117,7 +117,7 @@ public class ScoreLaws
         var number = 0;
         Line AnyLine()
         {
-            var move = TestHouse.Catalogue.Moves[random.Next(TestHouse.Catalogue.Moves.Count)];
+            var move = Shipped.Catalogue.Moves[random.Next(Shipped.Catalogue.Moves.Count)];
             var order = SideOrder.For(move, random.Next(2) == 0 ? Side.Right : Side.Left);
             return new()
             {
@@ -139,7 +139,7 @@ public class ScoreLaws
         };
     }
 
-    private static bool IsReversed(Line line) => TestHouse.Catalogue.Move(line.Move)!.Second == Second.Reverse;
+    private static bool IsReversed(Line line) => Shipped.Catalogue.Move(line.Move)!.Second == Second.Reverse;
 
     private static ClassPlan Mirror(ClassPlan plan)
     {

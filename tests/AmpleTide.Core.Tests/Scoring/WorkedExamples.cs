@@ -11,15 +11,15 @@ public class WorkedExamples
     [Fact]
     public void A_hold_is_talk_in_breaths_out_on_both_sides()
     {
-        var score = TestHouse.Score(TestHouse.Class("{ \"id\": \"l1\", \"move\": \"neck-side-tilt\", \"breaths\": 3, \"pauseBetween\": 1 }"));
-        var talkFirst = Words.Count(TestHouse.Catalogue.Move("neck-side-tilt")!.Talk.First) * 400;
-        var talkSecond = Words.Count(TestHouse.Catalogue.Move("neck-side-tilt")!.Talk.Second) * 400;
+        var score = Shipped.Score(Shipped.Class("{ \"id\": \"l1\", \"move\": \"neck-side-tilt\", \"breaths\": 3, \"pauseBetween\": 1 }"));
+        var talkFirst = Words.Count(Shipped.Catalogue.Move("neck-side-tilt")!.Talk.First) * 400;
+        var talkSecond = Words.Count(Shipped.Catalogue.Move("neck-side-tilt")!.Talk.Second) * 400;
         // out 5, three holding breaths of 7, in 4; a breath of 7 between the sides.
         Assert.Equal(
             [talkFirst, 5000, 7000, 7000, 7000, 4000, 7000, talkSecond, 5000, 7000, 7000, 7000, 4000],
-            score.Events!.Where(e => e.Kind != EventKind.Prop).Select(e => e.Ms));
+            score.Events!.Where(e => e.Kind != EventKind.Prop).Select(e => (int)e.Length.Ms()));
         var line = Assert.Single(score.Lines);
-        Assert.Equal((3, 21000), (line.Right.Amount, line.Right.Ms));
+        Assert.Equal((3, 21000), (line.Right.Amount, (int)line.Right.Length.Ms()));
         Assert.Equal(line.Right, line.Left);
         Assert.Equal([Side.Right, Side.Left], line.Occurrences.Select(o => o.Side));
         Assert.Equal("Let the left ear sink towards the left shoulder", score.Events!.First(e => e.Side == Side.Left && e.Kind == EventKind.Breath).Cue);
@@ -28,10 +28,10 @@ public class WorkedExamples
     [Fact]
     public void A_flow_is_rounds_and_its_first_round_doubles_as_talk()
     {
-        var score = TestHouse.Score(TestHouse.Class("{ \"move\": \"cat-cow\", \"rounds\": 3 }, { \"move\": \"cat-cow\", \"rounds\": 2 }"));
-        var words = Words.Count(TestHouse.Catalogue.Move("cat-cow")!.Talk.First);
-        Assert.Equal((words * 400) + 9000, score.Lines[0].Occurrences[0].TalkMs);
-        Assert.Equal((3, 27000), (score.Lines[0].None.Amount, score.Lines[0].None.Ms));
+        var score = Shipped.Score(Shipped.Class("{ \"move\": \"cat-cow\", \"rounds\": 3 }, { \"move\": \"cat-cow\", \"rounds\": 2 }"));
+        var words = Words.Count(Shipped.Catalogue.Move("cat-cow")!.Talk.First);
+        Assert.Equal((words * 400) + 9000, score.Lines[0].Occurrences[0].Talk.Ms());
+        Assert.Equal((3, 27000), (score.Lines[0].None.Amount, (int)score.Lines[0].None.Length.Ms()));
         // Said long first, short in the second round, then silence.
         var cues = score.Events!.Where(e => e is { Kind: EventKind.Breath, Breath: Breath.In }).Select(e => e.Cue).Take(3);
         Assert.Equal(["Let the belly drop and look forward", "Belly drops, gaze forward", null], cues);
@@ -39,20 +39,20 @@ public class WorkedExamples
 
     [Fact]
     public void Seconds_stay_as_written() =>
-        Assert.Equal(90_000, TestHouse.Score(TestHouse.Class("{ \"move\": \"final-rest\", \"seconds\": 90 }")).Lines[0].None.Ms);
+        Assert.Equal(90_000, Shipped.Score(Shipped.Class("{ \"move\": \"final-rest\", \"seconds\": 90 }")).Lines[0].None.Length.Ms());
 
     [Fact]
     public void Beats_run_at_their_own_pace()
     {
-        var line = TestHouse.Score(TestHouse.Class("{ \"move\": \"fast-elbow-circles\", \"beats\": 20 }")).Lines[0];
-        Assert.Equal((20, 7_000), (line.Right.Amount, line.Right.Ms));
+        var line = Shipped.Score(Shipped.Class("{ \"move\": \"fast-elbow-circles\", \"beats\": 20 }")).Lines[0];
+        Assert.Equal((20, 7_000), (line.Right.Amount, (int)line.Right.Length.Ms()));
         Assert.Equal(line.Right, line.Left);
     }
 
     [Fact]
     public void Alternating_rounds_are_counted_together()
     {
-        var line = TestHouse.Score(TestHouse.Class("{ \"move\": \"head-turns\", \"rounds\": 6 }")).Lines[0];
+        var line = Shipped.Score(Shipped.Class("{ \"move\": \"head-turns\", \"rounds\": 6 }")).Lines[0];
         Assert.Equal((3, 3), (line.Right.Amount, line.Left.Amount));
         Assert.Single(line.Occurrences);
     }
@@ -60,18 +60,18 @@ public class WorkedExamples
     [Fact]
     public void A_set_is_taken_in_rounds_and_its_lines_follow_the_side()
     {
-        var score = TestHouse.Score(TestHouse.Class(
+        var score = Shipped.Score(Shipped.Class(
             """{ "set": { "rounds": ["right", "left"], "pauseBetween": 1, "items": [ { "move": "warrior-two", "breaths": 3 }, { "move": "reverse-warrior", "breaths": 2 } ] } }"""));
         Assert.All(score.Lines, l => Assert.Equal([Side.Right, Side.Left], l.Occurrences.Select(o => o.Side)));
-        var order = score.Lines.SelectMany(l => l.Occurrences.Select(o => (o.StartMs, l.Line.Move, o.Side))).Order();
+        var order = score.Lines.SelectMany(l => l.Occurrences.Select(o => (o.Start, l.Line.Move, o.Side))).Order();
         Assert.Equal(["warrior-two", "reverse-warrior", "warrior-two", "reverse-warrior"], order.Select(o => o.Move));
     }
 
     [Fact]
     public void A_known_chain_needs_three_quarters_of_the_talk()
     {
-        var score = TestHouse.Score(TestHouse.Class("""{ "set": { "rounds": 3, "items": [ { "move": "cat-cow", "rounds": 2 } ] } }"""));
-        var talk = score.Lines[0].Occurrences.Select(o => o.TalkMs).ToList();
+        var score = Shipped.Score(Shipped.Class("""{ "set": { "rounds": 3, "items": [ { "move": "cat-cow", "rounds": 2 } ] } }"""));
+        var talk = score.Lines[0].Occurrences.Select(o => (int)o.Talk.Ms()).ToList();
         Assert.Equal((int)Math.Round(Words.Count("Cat and cow") * 400 * 0.75), talk[1]);
         Assert.Equal(talk[1], talk[2]);
     }
@@ -79,20 +79,20 @@ public class WorkedExamples
     [Fact]
     public void Between_positions_lies_a_way_and_the_talk_begins_on_it()
     {
-        var score = TestHouse.Score(TestHouse.Class("{ \"move\": \"breath-watch\", \"position\": \"seated-cross\", \"breaths\": 3 }, { \"move\": \"cat-cow\", \"rounds\": 3 }"));
+        var score = Shipped.Score(Shipped.Class("{ \"move\": \"breath-watch\", \"position\": \"seated-cross\", \"breaths\": 3 }, { \"move\": \"cat-cow\", \"rounds\": 3 }"));
         var way = Assert.Single(score.Lines[1].Ways);
-        Assert.Equal(("seated-cross", "all-fours", 16_000), (way.Way.From.Id, way.Way.To.Id, way.Ms));
+        Assert.Equal(("seated-cross", "all-fours", 16_000), (way.Way.From.Id, way.Way.To.Id, (int)way.Length.Ms()));
         Assert.Contains(score.Events!, e => e.Kind == EventKind.Way && e.Cue == "Hands to one side, cross the ankles. Roll over the feet to hands and knees");
-        var words = Words.Count(TestHouse.Catalogue.Move("cat-cow")!.Talk.First) * 400;
-        Assert.Equal(Math.Max(0, words - 16_000) + 9000, score.Lines[1].Occurrences[0].TalkMs);
+        var words = Words.Count(Shipped.Catalogue.Move("cat-cow")!.Talk.First) * 400;
+        Assert.Equal(Math.Max(0, words - 16_000) + 9000, score.Lines[1].Occurrences[0].Talk.Ms());
     }
 
     [Fact]
     public void A_missing_half_breath_is_put_between()
     {
-        var score = TestHouse.Score(TestHouse.Class("{ \"move\": \"cat-cow\", \"rounds\": 2 }, { \"move\": \"cat-cow\", \"rounds\": 2 }, { \"move\": \"neck-side-tilt\", \"position\": \"seated-cross\" }"));
+        var score = Shipped.Score(Shipped.Class("{ \"move\": \"cat-cow\", \"rounds\": 2 }, { \"move\": \"cat-cow\", \"rounds\": 2 }, { \"move\": \"neck-side-tilt\", \"position\": \"seated-cross\" }"));
         Assert.Null(score.Lines[1].CollidesWith); // in after out: free
-        var seated = TestHouse.Score(TestHouse.Class("{ \"move\": \"neck-side-tilt\" }, { \"move\": \"seated-side-bend\" }"));
+        var seated = Shipped.Score(Shipped.Class("{ \"move\": \"neck-side-tilt\" }, { \"move\": \"seated-side-bend\" }"));
         Assert.Null(seated.Lines[0].CollidesWith);
     }
 
@@ -100,24 +100,24 @@ public class WorkedExamples
     public void Pace_age_and_newcomers_act_through_one_table()
     {
         const string items = "{ \"move\": \"breath-watch\", \"position\": \"seated-cross\" }, { \"move\": \"cat-cow\" }";
-        int Way(string group) => TestHouse.Score(TestHouse.Class(items, $"\"group\": {group}")).Lines[1].Ways[0].Ms;
+        double Way(string group) => Shipped.Score(Shipped.Class(items, $"\"group\": {group}")).Lines[1].Ways[0].Length.TotalMilliseconds;
         Assert.Equal((22_000, 16_000, 10_000, 32_000), (Way("{\"pace\":\"gentle\"}"), Way("{}"), Way("{\"pace\":\"brisk\"}"), Way("{\"age\":\"older\"}")));
-        int Talk(string group) => TestHouse.Score(TestHouse.Class(items, $"\"group\": {group}")).MsByKind[(int)EventKind.Talk];
+        double Talk(string group) => Shipped.Score(Shipped.Class(items, $"\"group\": {group}")).TimeByKind[(int)EventKind.Talk].TotalMilliseconds;
         Assert.True(Talk("{\"size\":10,\"newcomers\":3}") > Talk("{\"size\":10,\"newcomers\":2}"));
     }
 
     [Fact]
     public void The_breath_of_a_line_stands_over_the_sections_and_the_classes()
     {
-        int Ms(string line, string section) => TestHouse.Score(TestHouse.Parse(
-            $$"""{ "title": "x", "minutes": 1, "breath": { "holding": [2,0,2,0] }, "sections": [ { {{section}} "items": [ { "move": "knees-hugged", "breaths": 1 {{line}} } ] } ] }""")).Lines[0].None.Ms;
+        double Ms(string line, string section) => Shipped.Score(Shipped.Parse(
+            $$"""{ "title": "x", "minutes": 1, "breath": { "holding": [2,0,2,0] }, "sections": [ { {{section}} "items": [ { "move": "knees-hugged", "breaths": 1 {{line}} } ] } ] }""")).Lines[0].None.Length.TotalMilliseconds;
         Assert.Equal((4000, 6000, 8000), (Ms("", ""), Ms("", "\"breath\": { \"holding\": [3,0,3,0] },"), Ms(", \"breath\": { \"holding\": [4,0,4,0] }", "\"breath\": { \"holding\": [3,0,3,0] },")));
     }
 
     [Fact]
     public void An_unknown_move_keeps_its_place_and_takes_no_time()
     {
-        var score = TestHouse.Score(TestHouse.Class("{ \"move\": \"moon-walk\", \"breaths\": 4 }, { \"move\": \"mountain\" }"));
+        var score = Shipped.Score(Shipped.Class("{ \"move\": \"moon-walk\", \"breaths\": 4 }, { \"move\": \"mountain\" }"));
         Assert.Null(score.Lines[0].Move);
         Assert.Empty(score.Lines[0].Occurrences);
         Assert.Equal(new Dose(Unit.Breaths, 4), score.Lines[0].Dose);
@@ -126,10 +126,10 @@ public class WorkedExamples
     [Fact]
     public void Props_are_needed_as_long_as_the_positions_that_stand_on_them()
     {
-        var score = TestHouse.Score(TestHouse.Class(
+        var score = Shipped.Score(Shipped.Class(
             "{ \"move\": \"breath-watch\", \"position\": \"seated-cross\" }, { \"move\": \"chin-to-chest\" }, { \"move\": \"cat-cow\", \"props\": [ { \"id\": \"blanket\", \"standIn\": \"towel\" } ] }"));
         Assert.Equal(["cushion", "towel"], score.Props.Select(p => p.Prop));
-        Assert.Equal((0, score.Lines[1].Occurrences[0].StartMs + score.Lines[1].Occurrences[0].Ms), (score.Props[0].FromMs, score.Props[0].ToMs));
+        Assert.Equal((TimeSpan.Zero, score.Lines[1].Occurrences[0].End), (score.Props[0].From, score.Props[0].To));
     }
 
     [Theory]
@@ -141,7 +141,7 @@ public class WorkedExamples
     [InlineData("hamstring-with-strap", "supine-knees", "easier", "")]
     public void An_option_needs_what_it_rests_on_and_nothing_it_leaves(string move, string position, string option, string props)
     {
-        var score = TestHouse.Score(TestHouse.Class($"{{ \"move\": \"{move}\", \"position\": \"{position}\", \"option\": \"{option}\" }}"));
+        var score = Shipped.Score(Shipped.Class($"{{ \"move\": \"{move}\", \"position\": \"{position}\", \"option\": \"{option}\" }}"));
         Assert.Equal(props, string.Join(" ", score.Props.Select(p => p.Prop)));
     }
 
@@ -152,33 +152,33 @@ public class WorkedExamples
     [InlineData("eagle-arms", "over-under", "under-over")]
     public void A_mirrored_line_begins_on_the_other_side(string move, string before, string after)
     {
-        var plan = TestHouse.Class($"{{ \"id\": \"a\", \"move\": \"{move}\", \"sides\": \"{before}\" }}, {{ \"id\": \"b\", \"move\": \"{move}\", \"sides\": \"{before}\" }}");
-        Assert.Equal([after, before], plan.Mirror(["a"], TestHouse.Catalogue).Lines.Select(l => l.Sides!.Word));
+        var plan = Shipped.Class($"{{ \"id\": \"a\", \"move\": \"{move}\", \"sides\": \"{before}\" }}, {{ \"id\": \"b\", \"move\": \"{move}\", \"sides\": \"{before}\" }}");
+        Assert.Equal([after, before], plan.Mirror(["a"], Shipped.Catalogue).Lines.Select(l => l.Sides!.Word));
     }
 
     [Fact]
     public void A_mirrored_set_changes_its_rounds_and_mirroring_twice_changes_nothing()
     {
-        var plan = TestHouse.Class("""{ "id": "t", "set": { "rounds": ["right", "left"], "items": [ { "move": "warrior-two" } ] } }""");
-        var mirrored = plan.Mirror(["t"], TestHouse.Catalogue);
+        var plan = Shipped.Class("""{ "id": "t", "set": { "rounds": ["right", "left"], "items": [ { "move": "warrior-two" } ] } }""");
+        var mirrored = plan.Mirror(["t"], Shipped.Catalogue);
         Assert.Equal([Side.Left, Side.Right], ((Set)mirrored.Sections[0].Items[0]).Rounds);
-        Assert.Equal([Side.Right, Side.Left], ((Set)mirrored.Mirror(["t"], TestHouse.Catalogue).Sections[0].Items[0]).Rounds);
+        Assert.Equal([Side.Right, Side.Left], ((Set)mirrored.Mirror(["t"], Shipped.Catalogue).Sections[0].Items[0]).Rounds);
     }
 
     [Fact]
     public void Equalised_lines_have_the_longest_dose_and_a_lone_side_its_other()
     {
-        var plan = TestHouse.Class("{ \"id\": \"a\", \"move\": \"arm-across\", \"breaths\": 2, \"sides\": \"right\" }, { \"id\": \"b\", \"move\": \"arm-across\", \"breaths\": 4, \"sides\": \"left\" }, { \"id\": \"c\", \"move\": \"neck-side-tilt\", \"sides\": \"left\" }");
-        var equal = plan.Equalise(["a", "b", "c"], TestHouse.Catalogue);
+        var plan = Shipped.Class("{ \"id\": \"a\", \"move\": \"arm-across\", \"breaths\": 2, \"sides\": \"right\" }, { \"id\": \"b\", \"move\": \"arm-across\", \"breaths\": 4, \"sides\": \"left\" }, { \"id\": \"c\", \"move\": \"neck-side-tilt\", \"sides\": \"left\" }");
+        var equal = plan.Equalise(["a", "b", "c"], Shipped.Catalogue);
         Assert.Equal([4, 4, 3], equal.Lines.Select(l => l.Dose!.Value.Amount));
         Assert.Equal("left-right", equal.Lines.Last().Sides!.Word);
-        Assert.Null(TestHouse.Found(equal, "second-side"));
+        Assert.Null(Shipped.Found(equal, "second-side"));
     }
 
     [Fact]
     public void The_way_home_from_lying_is_planned_for_the_side_people_roll_to()
     {
-        var score = TestHouse.Score(TestHouse.Class(
+        var score = Shipped.Score(Shipped.Class(
             "{ \"move\": \"knees-hugged\" }, { \"move\": \"eyes-open\", \"position\": \"seated-cross\" }", "\"conventions\": { \"rollTo\": \"left\" }"));
         Assert.Contains(score.Events!, e => e.Kind == EventKind.Way && e.Cue!.Contains("Roll to the left side", StringComparison.Ordinal));
     }
@@ -186,10 +186,10 @@ public class WorkedExamples
     [Fact]
     public void Props_are_fetched_before_and_put_aside_after()
     {
-        var score = TestHouse.Score(TestHouse.Class("{ \"move\": \"settle-tall\", \"position\": \"seated-cross\" }, { \"move\": \"cat-cow\" }"));
+        var score = Shipped.Score(Shipped.Class("{ \"move\": \"settle-tall\", \"position\": \"seated-cross\" }, { \"move\": \"cat-cow\" }"));
         var props = score.Events!.Where(e => e.Kind == EventKind.Prop).ToList();
         Assert.Equal(["Fetch a cushion", "Put the cushion aside"], props.Select(e => e.Cue));
-        Assert.Equal(0, props[0].AtMs);
-        Assert.Equal(score.Lines[0].Occurrences[0].StartMs + score.Lines[0].Occurrences[0].Ms, props[1].AtMs);
+        Assert.Equal(TimeSpan.Zero, props[0].At);
+        Assert.Equal(score.Lines[0].Occurrences[0].End, props[1].At);
     }
 }

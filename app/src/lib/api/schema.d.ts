@@ -26,7 +26,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["HealthAnswer"];
+                        "application/json": components["schemas"]["HealthResponse"];
                     };
                 };
             };
@@ -76,7 +76,7 @@ export interface paths {
             };
             requestBody: {
                 content: {
-                    "application/json": components["schemas"]["MoveTextAnswer"];
+                    "application/json": components["schemas"]["MoveTextResponse"];
                 };
             };
             responses: {
@@ -86,7 +86,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["MoveTextAnswer"];
+                        "application/json": components["schemas"]["MoveTextResponse"];
                     };
                 };
                 /** @description Conflict */
@@ -139,7 +139,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["MoveAnswer"];
+                        "application/json": components["schemas"]["MoveResponse"];
                     };
                 };
                 /** @description Not Found */
@@ -164,7 +164,7 @@ export interface paths {
             };
             requestBody: {
                 content: {
-                    "application/json": components["schemas"]["MoveTextAnswer"];
+                    "application/json": components["schemas"]["MoveTextResponse"];
                 };
             };
             responses: {
@@ -174,7 +174,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["MoveTextAnswer"];
+                        "application/json": components["schemas"]["MoveTextResponse"];
                     };
                 };
                 /** @description Not Found */
@@ -260,7 +260,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["FramesAnswer"];
+                        "application/json": components["schemas"]["FramesResponse"];
                     };
                 };
             };
@@ -295,7 +295,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["PositionAnswer"][];
+                        "application/json": components["schemas"]["PositionResponse"][];
                     };
                 };
             };
@@ -333,7 +333,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["PathAnswer"];
+                        "application/json": components["schemas"]["PathResponse"];
                     };
                 };
             };
@@ -438,7 +438,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["ConventionsAnswer"];
+                        "application/json": components["schemas"]["ConventionsResponse"];
                     };
                 };
             };
@@ -473,7 +473,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["RuleAnswer"][];
+                        "application/json": components["schemas"]["RuleResponse"][];
                     };
                 };
             };
@@ -510,7 +510,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["FiguresAnswer"];
+                        "application/json": components["schemas"]["FiguresResponse"];
                     };
                 };
             };
@@ -582,7 +582,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["MoveTextAnswer"];
+                        "application/json": components["schemas"]["MoveTextResponse"];
                     };
                 };
                 /** @description Not Found */
@@ -622,7 +622,7 @@ export interface paths {
             };
             requestBody: {
                 content: {
-                    "application/json": components["schemas"]["MoveTextAnswer"];
+                    "application/json": components["schemas"]["MoveTextResponse"];
                 };
             };
             responses: {
@@ -632,7 +632,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["PreviewAnswer"];
+                        "application/json": components["schemas"]["PreviewResponse"];
                     };
                 };
                 /** @description Unprocessable Entity */
@@ -674,7 +674,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["BodyAxisAnswer"][];
+                        "application/json": components["schemas"]["BodyAxisResponse"][];
                     };
                 };
             };
@@ -715,7 +715,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["SolvedAnswer"];
+                        "application/json": components["schemas"]["SolvedResponse"];
                     };
                 };
                 /** @description Unprocessable Entity */
@@ -765,7 +765,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["ScoreAnswer"];
+                        "application/json": components["schemas"]["ScoreResponse"];
                     };
                 };
             };
@@ -804,7 +804,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["ApplyAnswer"];
+                        "application/json": components["schemas"]["ApplyResponse"];
                     };
                 };
                 /** @description Unprocessable Entity */
@@ -852,7 +852,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["InsertionAnswer"][];
+                        "application/json": components["schemas"]["InsertionResponse"][];
                     };
                 };
                 /** @description Unprocessable Entity */
@@ -900,7 +900,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["ApplyAnswer"];
+                        "application/json": components["schemas"]["ApplyResponse"];
                     };
                 };
                 /** @description Unprocessable Entity */
@@ -945,7 +945,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["ShelfAnswer"];
+                        "application/json": components["schemas"]["ShelfResponse"];
                     };
                 };
             };
@@ -1338,17 +1338,17 @@ export interface components {
          * @enum {unknown}
          */
         Advice: "fine" | "smaller" | "swap" | "leave-out";
-        AmountAnswer: {
+        AmountResponse: {
             /** Format: int32 */
             amount: number;
             /** Format: int32 */
             ms: number;
         };
-        ApplyAnswer: {
+        ApplyResponse: {
             class: components["schemas"]["JsonElement"];
             patch: components["schemas"]["JsonElement"];
-            before: components["schemas"]["ScoreAnswer"];
-            after: components["schemas"]["ScoreAnswer"];
+            before: components["schemas"]["ScoreResponse"];
+            after: components["schemas"]["ScoreResponse"];
         };
         ApplyRequest: {
             class: components["schemas"]["JsonElement"];
@@ -1358,7 +1358,7 @@ export interface components {
         ArchivedRequest: {
             archived: boolean;
         };
-        AreaAnswer: {
+        AreaResponse: {
             area: string;
             /** Format: int32 */
             ms: number;
@@ -1367,23 +1367,23 @@ export interface components {
             /** Format: int32 */
             leftMs: number;
         };
-        AskAnswer: {
+        AskResponse: {
             condition: string;
             lines: string[];
         };
-        AxisAnswer: {
+        AxisResponse: {
             axis: string;
             /** Format: int32 */
             plusMs: number;
             /** Format: int32 */
             minusMs: number;
         };
-        BodyAnswer: {
+        BodyResponse: {
             angles: number[];
             pelvis: number[];
-            handles: components["schemas"]["HandleAnswer"][];
+            handles: components["schemas"]["HandleResponse"][];
         };
-        BodyAxisAnswer: {
+        BodyAxisResponse: {
             name: string;
             /** Format: double */
             least: number;
@@ -1415,7 +1415,7 @@ export interface components {
          * @enum {unknown}
          */
         Circle: "clockwise" | "backwards" | "inwards";
-        CompanionAnswer: {
+        CompanionResponse: {
             move: string;
             name: string;
             position: string;
@@ -1434,7 +1434,7 @@ export interface components {
             /** @description What to offer, in words. */
             offer: string;
         };
-        ConditionAnswer: {
+        ConditionResponse: {
             id: string;
             name: string;
             advice: components["schemas"]["Advice"];
@@ -1470,11 +1470,11 @@ export interface components {
             /** @description In words. */
             name: string;
         };
-        ConventionsAnswer: {
+        ConventionsResponse: {
             all: components["schemas"]["Convention"][];
             presets: components["schemas"]["ConventionPreset"][];
         };
-        DoseAnswer: {
+        DoseResponse: {
             unit: components["schemas"]["Unit"];
             /** Format: int32 */
             least: number;
@@ -1488,7 +1488,7 @@ export interface components {
             edit: string;
             items: string[];
         };
-        EventAnswer: {
+        EventResponse: {
             /** Format: int32 */
             atMs: number;
             /** Format: int32 */
@@ -1532,12 +1532,12 @@ export interface components {
             /** @description Its closed polygons, x and y in turn. */
             outlines: number[][];
         };
-        FiguresAnswer: {
+        FiguresResponse: {
             figures: {
                 [key: string]: components["schemas"]["Figure"];
             };
         };
-        FindingAnswer: {
+        FindingResponse: {
             id: string;
             rule: string;
             /** @enum {string} */
@@ -1545,31 +1545,31 @@ export interface components {
             lines: string[];
             text: string;
             why: string;
-            fixes: components["schemas"]["FixAnswer"][];
+            fixes: components["schemas"]["FixResponse"][];
         };
-        FixAnswer: {
+        FixResponse: {
             id: string;
             label: string;
         };
-        FramesAnswer: {
+        FramesResponse: {
             phases: components["schemas"]["Figure"][][];
             order: number[];
             ms: number[];
             box: number[];
         };
-        HandleAnswer: {
+        HandleResponse: {
             name: string;
             /** Format: int32 */
             x: number;
             /** Format: int32 */
             y: number;
         };
-        HealthAnswer: {
+        HealthResponse: {
             status: string;
             catalogue: string;
             version: string;
         };
-        InsertionAnswer: {
+        InsertionResponse: {
             move: string;
             name: string;
             position: string;
@@ -1583,11 +1583,11 @@ export interface components {
             need: string;
         };
         JsonElement: unknown;
-        LedgersAnswer: {
-            sides: components["schemas"]["SideAnswer"][];
-            areas: components["schemas"]["AreaAnswer"][];
-            axes: components["schemas"]["AxisAnswer"][];
-            movements: components["schemas"]["MovementsAnswer"];
+        LedgersResponse: {
+            sides: components["schemas"]["SideResponse"][];
+            areas: components["schemas"]["AreaResponse"][];
+            axes: components["schemas"]["AxisResponse"][];
+            movements: components["schemas"]["MovementsResponse"];
             arc: number[][];
         };
         /**
@@ -1595,7 +1595,7 @@ export interface components {
          * @enum {unknown}
          */
         Level: "serious" | "notable" | "hint";
-        LineAnswer: {
+        LineResponse: {
             id: string;
             position: null | string;
             /** @enum {string} */
@@ -1603,12 +1603,12 @@ export interface components {
             /** Format: int32 */
             amount: number;
             sides: string;
-            occurrences: components["schemas"]["OccurrenceAnswer"][];
-            practice: components["schemas"]["PracticeAnswer"];
-            ways: null | components["schemas"]["WayTakenAnswer"][];
+            occurrences: components["schemas"]["OccurrenceResponse"][];
+            practice: components["schemas"]["PracticeResponse"];
+            ways: null | components["schemas"]["WayTakenResponse"][];
             wayMissing: null | boolean;
         };
-        LinkAnswer: {
+        LinkResponse: {
             from: string;
             to: string;
             /** Format: int32 */
@@ -1616,18 +1616,18 @@ export interface components {
             /** Format: int32 */
             toMs: number;
         };
-        MoveAnswer: {
+        MoveResponse: {
             summary: components["schemas"]["MoveSummary"];
             talkFirst: string;
             talkSecond: string;
-            phases: components["schemas"]["PhaseAnswer"][];
-            options: components["schemas"]["OptionAnswer"][];
+            phases: components["schemas"]["PhaseResponse"][];
+            options: components["schemas"]["OptionResponse"][];
             cautions: string[];
-            conditions: components["schemas"]["ConditionAnswer"][];
-            preparations: components["schemas"]["CompanionAnswer"][];
-            counters: components["schemas"]["CompanionAnswer"][];
-            waysIn: components["schemas"]["WayAnswer"][];
-            waysOut: components["schemas"]["WayAnswer"][];
+            conditions: components["schemas"]["ConditionResponse"][];
+            preparations: components["schemas"]["CompanionResponse"][];
+            counters: components["schemas"]["CompanionResponse"][];
+            waysIn: components["schemas"]["WayResponse"][];
+            waysOut: components["schemas"]["WayResponse"][];
         };
         /**
          * @description What kind of thing a move is.
@@ -1644,7 +1644,7 @@ export interface components {
             circle: components["schemas"]["Circle"];
             second: components["schemas"]["Second"];
             rightNames: null | string;
-            dose: components["schemas"]["DoseAnswer"];
+            dose: components["schemas"]["DoseResponse"];
             areas: string[];
             options: string[];
             props: string[];
@@ -1656,14 +1656,14 @@ export interface components {
             optIn: boolean;
             own: boolean;
         };
-        MoveTextAnswer: {
+        MoveTextResponse: {
             yaml: string;
         };
         MoveToMend: {
             id: string;
             reason: string;
         };
-        MovementsAnswer: {
+        MovementsResponse: {
             /** Format: int32 */
             flexionMs: number;
             /** Format: int32 */
@@ -1673,7 +1673,7 @@ export interface components {
             /** Format: int32 */
             rotationMs: number;
         };
-        OccurrenceAnswer: {
+        OccurrenceResponse: {
             /** Format: int32 */
             round: number;
             /** @enum {string} */
@@ -1685,7 +1685,7 @@ export interface components {
             /** Format: int32 */
             talkMs: number;
         };
-        OpenAnswer: {
+        OpenResponse: {
             what: string;
             /** Format: int32 */
             fromMs: number;
@@ -1693,12 +1693,12 @@ export interface components {
             toMs: null | number;
             line: string;
         };
-        OptionAnswer: {
+        OptionResponse: {
             name: string;
             cue: string;
         };
-        PathAnswer: {
-            ways: components["schemas"]["WayAnswer"][];
+        PathResponse: {
+            ways: components["schemas"]["WayResponse"][];
             /** Format: int32 */
             ms: number;
         };
@@ -1712,7 +1712,7 @@ export interface components {
          * @enum {unknown}
          */
         PelvisLevel: "floor" | "seat" | "standing";
-        PhaseAnswer: {
+        PhaseResponse: {
             breath: components["schemas"]["Breath"];
             pattern: components["schemas"]["Pattern"];
             work: components["schemas"]["Work"];
@@ -1729,7 +1729,7 @@ export interface components {
             breath: components["schemas"]["Breath"];
             cue: string;
         };
-        PositionAnswer: {
+        PositionResponse: {
             id: string;
             name: string;
             family: components["schemas"]["Family"];
@@ -1740,18 +1740,18 @@ export interface components {
             height: number;
             figure: components["schemas"]["Figure"];
         };
-        PracticeAnswer: {
-            right: null | components["schemas"]["AmountAnswer"];
-            left: null | components["schemas"]["AmountAnswer"];
-            none: null | components["schemas"]["AmountAnswer"];
+        PracticeResponse: {
+            right: null | components["schemas"]["AmountResponse"];
+            left: null | components["schemas"]["AmountResponse"];
+            none: null | components["schemas"]["AmountResponse"];
         };
-        PreviewAnswer: {
+        PreviewResponse: {
             id: string;
             name: string;
             phases: components["schemas"]["PhaseSummary"][];
-            frames: components["schemas"]["FramesAnswer"];
-            bodies: components["schemas"]["BodyAnswer"][];
-            stage: components["schemas"]["StageAnswer"];
+            frames: components["schemas"]["FramesResponse"];
+            bodies: components["schemas"]["BodyResponse"][];
+            stage: components["schemas"]["StageResponse"];
             picture: components["schemas"]["Figure"];
         };
         ProblemDetails: {
@@ -1777,7 +1777,7 @@ export interface components {
             /** @description Whether a hall can be taken to have it: mat and wall. */
             alwaysThere: boolean;
         };
-        PropAnswer: {
+        PropResponse: {
             prop: string;
             /** Format: int32 */
             fromMs: number;
@@ -1785,32 +1785,32 @@ export interface components {
             toMs: number;
             line: string;
         };
-        RuleAnswer: {
+        RuleResponse: {
             id: string;
             title: string;
             level: components["schemas"]["Level"];
         };
-        ScoreAnswer: {
+        ScoreResponse: {
             /** Format: int32 */
             totalMs: number;
-            lines: components["schemas"]["LineAnswer"][];
-            findings: components["schemas"]["FindingAnswer"][];
-            ledgers: components["schemas"]["LedgersAnswer"];
+            lines: components["schemas"]["LineResponse"][];
+            findings: components["schemas"]["FindingResponse"][];
+            ledgers: components["schemas"]["LedgersResponse"];
             tide: number[][];
-            open: components["schemas"]["OpenAnswer"][];
-            props: components["schemas"]["PropAnswer"][];
-            time: components["schemas"]["TimeAnswer"];
-            links: components["schemas"]["LinkAnswer"][];
-            swaps: components["schemas"]["SwapAnswer"][];
-            ask: components["schemas"]["AskAnswer"][];
-            events: null | components["schemas"]["EventAnswer"][];
+            open: components["schemas"]["OpenResponse"][];
+            props: components["schemas"]["PropResponse"][];
+            time: components["schemas"]["TimeResponse"];
+            links: components["schemas"]["LinkResponse"][];
+            swaps: components["schemas"]["SwapResponse"][];
+            ask: components["schemas"]["AskResponse"][];
+            events: null | components["schemas"]["EventResponse"][];
         };
         /**
          * @description How the second side comes out of the first.
          * @enum {unknown}
          */
         Second: "mirror" | "reverse";
-        ShelfAnswer: {
+        ShelfResponse: {
             items: components["schemas"]["ShelfEntry"][];
             /** Format: int32 */
             total: number;
@@ -1834,7 +1834,7 @@ export interface components {
             tags: string[];
             archived: boolean;
         };
-        SideAnswer: {
+        SideResponse: {
             what: string;
             /** Format: int32 */
             right: number;
@@ -1855,20 +1855,20 @@ export interface components {
             handle: string;
             to: number[];
         };
-        SolvedAnswer: {
-            body: components["schemas"]["BodyAnswer"];
+        SolvedResponse: {
+            body: components["schemas"]["BodyResponse"];
             figure: components["schemas"]["Figure"];
         };
-        StageAnswer: {
+        StageResponse: {
             position: string;
             view: number[];
             centre: number[];
         };
-        StepAnswer: {
+        StepResponse: {
             breath: components["schemas"]["Breath"];
             say: string;
         };
-        SwapAnswer: {
+        SwapResponse: {
             line: string;
             condition: string;
             /** Format: int32 */
@@ -1878,7 +1878,7 @@ export interface components {
             because: string;
             instead: null | string;
         };
-        TimeAnswer: {
+        TimeResponse: {
             /** Format: int32 */
             talk: number;
             /** Format: int32 */
@@ -1910,15 +1910,15 @@ export interface components {
         VersionName: {
             name: string;
         };
-        WayAnswer: {
+        WayResponse: {
             from: string;
             to: string;
-            steps: components["schemas"]["StepAnswer"][];
+            steps: components["schemas"]["StepResponse"][];
             /** Format: int32 */
             ms: number;
             cautions: string[];
         };
-        WayTakenAnswer: {
+        WayTakenResponse: {
             to: string;
             /** Format: int32 */
             atMs: number;

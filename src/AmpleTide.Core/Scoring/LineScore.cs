@@ -1,0 +1,81 @@
+using AmpleTide.Core.Body;
+using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Classes;
+
+namespace AmpleTide.Core.Scoring;
+
+/// <summary>A line as it came out: where and when it is taken, and how much is practised on which side.</summary>
+public sealed class LineScore(Line line, Section section, Set? set, Move? move)
+{
+    /// <summary>The line of the plan.</summary>
+    public Line Line { get; } = line;
+
+    /// <summary>Its section.</summary>
+    public Section Section { get; } = section;
+
+    /// <summary>The innermost set it is in.</summary>
+    public Set? Set { get; } = set;
+
+    /// <summary>Its move, or null when the catalogue has none of that id.</summary>
+    public Move? Move { get; } = move;
+
+    /// <summary>How much, in which unit.</summary>
+    public Dose Dose { get; } = line.Dose ?? (move is null ? default : new(move.Dose.Unit, move.Dose.Usual));
+
+    /// <summary>The position it is taken in.</summary>
+    public Position? Position { get; internal set; }
+
+    /// <summary>The move in that position.</summary>
+    public MoveForm? Form { get; internal set; }
+
+    /// <summary>Each time it is taken.</summary>
+    public List<Occurrence> Occurrences { get; } = [];
+
+    /// <summary>The ways to it, the first time it is taken.</summary>
+    public List<WayTaken> Ways { get; } = [];
+
+    /// <summary>Where we were when there was no way to it, or null.</summary>
+    public Position? NoWayFrom { get; internal set; }
+
+    /// <summary>The line whose last breath collides with its first, or null.</summary>
+    public LineScore? CollidesWith { get; internal set; }
+
+    /// <summary>Practice on the right; for circles and crossings, in the first direction.</summary>
+    public ref Practice Right => ref right;
+
+    /// <summary>Practice on the left; for circles and crossings, in the other direction.</summary>
+    public ref Practice Left => ref left;
+
+    /// <summary>Practice without sides.</summary>
+    public ref Practice None => ref none;
+
+    private Practice right;
+    private Practice left;
+    private Practice none;
+
+    /// <summary>All practice, on either side or without sides.</summary>
+    public TimeSpan Practised => right.Length + left.Length + none.Length;
+
+    /// <summary>The practice of a side.</summary>
+    public ref Practice On(Side side)
+    {
+        if (side == Side.Right) return ref right;
+        if (side == Side.Left) return ref left;
+        return ref none;
+    }
+}
+
+/// <summary>One time a line is taken: a round of its set, a side.</summary>
+/// <param name="Round">The round of the set, from 1.</param>
+/// <param name="Side">The side.</param>
+/// <param name="Start">When it begins, after the way to it.</param>
+/// <param name="Length">How long it lasts, talk-in included.</param>
+/// <param name="Talk">The talk-in.</param>
+public readonly record struct Occurrence(int Round, Side Side, TimeSpan Start, TimeSpan Length, TimeSpan Talk)
+{
+    /// <summary>When it ends.</summary>
+    public TimeSpan End => Start + Length;
+}
+
+/// <summary>A way taken before a line.</summary>
+public readonly record struct WayTaken(Way Way, TimeSpan At, TimeSpan Length);

@@ -1,0 +1,26 @@
+using System.Collections.Concurrent;
+using System.Runtime.CompilerServices;
+using System.Text.Json;
+using AmpleTide.Core.Catalogue;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Http.Json;
+using Microsoft.Extensions.Options;
+
+namespace AmpleTide.Server.Contracts;
+
+/// <summary>The responses about moves, each written once for as long as the catalogue stays the same.</summary>
+internal sealed class MoveResponses(IOptions<JsonOptions> json)
+{
+    private readonly ConditionalWeakTable<CatalogueSnapshot, ConcurrentDictionary<string, byte[]>> written = [];
+
+    /// <summary>All moves, summed up.</summary>
+    public IResult All(CatalogueSnapshot snapshot) => Written(snapshot, "", () =>
+        JsonSerializer.SerializeToUtf8Bytes((IReadOnlyList<MoveSummary>)[.. snapshot.Catalogue.Moves.Select(m => MoveSummary.Of(m, snapshot.Catalogue))], json.Value.SerializerOptions));
+
+    /// <summary>One move, whole.</summary>
+    public IResult Of(CatalogueSnapshot snapshot, Move move) => Written(snapshot, move.Id, () =>
+        JsonSerializer.SerializeToUtf8Bytes(MoveResponse.Of(move, snapshot), json.Value.SerializerOptions));
+
+    private FileContentHttpResult Written(CatalogueSnapshot snapshot, string key, Func<byte[]> write) =>
+        TypedResults.Bytes(written.GetOrCreateValue(snapshot).GetOrAdd(key, _ => write()), "application/json; charset=utf-8");
+}

@@ -1,0 +1,88 @@
+using System.Text.Json;
+using AmpleTide.Core.Body;
+using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Judgements;
+using AmpleTide.Core.Scoring;
+
+namespace AmpleTide.Server.Contracts;
+
+// The shapes of scores as the OpenAPI document publishes them. ScoreWriter writes them; a test holds the two together.
+
+/// <summary>A class laid out in time and judged.</summary>
+public sealed record ScoreResponse(
+    int TotalMs, LineResponse[] Lines, FindingResponse[] Findings, LedgersResponse Ledgers, int[][] Tide,
+    OpenResponse[] Open, PropResponse[] Props, TimeResponse Time, LinkResponse[] Links, SwapResponse[] Swaps, AskResponse[] Ask, EventResponse[]? Events);
+
+/// <summary>A strong line and what takes it back: from the end of the one to the beginning of the other.</summary>
+public sealed record LinkResponse(string From, string To, int FromMs, int ToMs);
+
+/// <summary>What somebody with a condition does in a line. Without an own move it is the easier option, or less of it.</summary>
+public sealed record SwapResponse(string Line, string Condition, int People, [property: WordsOf(typeof(Core.Conditions.Advice))] string Advice, string Because, string? Instead);
+
+/// <summary>A condition to ask about tonight, and the lines that would change with it.</summary>
+public sealed record AskResponse(string Condition, string[] Lines);
+
+/// <summary>How the time is spent, in milliseconds.</summary>
+public sealed record TimeResponse(int Talk, int Breath, int Ways, int Pauses);
+
+/// <summary>A line as it came out. Without ways, without a missing way, and for sides it has no practice on, those fields are left out.</summary>
+public sealed record LineResponse(
+    string Id, string? Position, [property: WordsOf(typeof(Unit))] string Unit, int Amount, string Sides, OccurrenceResponse[] Occurrences, PracticeResponse Practice,
+    WayTakenResponse[]? Ways, bool? WayMissing);
+
+/// <summary>One time a line is taken.</summary>
+public sealed record OccurrenceResponse(int Round, [property: WordsOf(typeof(Side))] string Side, int StartMs, int Ms, int TalkMs);
+
+/// <summary>Practice by side.</summary>
+public sealed record PracticeResponse(AmountResponse? Right, AmountResponse? Left, AmountResponse? None);
+
+/// <summary>Practice in its unit and in milliseconds.</summary>
+public sealed record AmountResponse(int Amount, int Ms);
+
+/// <summary>A way before a line; {right} and {left} in its steps follow the side people roll to.</summary>
+public sealed record WayTakenResponse(string To, int AtMs, int Ms, string[] Steps, string[] Cautions);
+
+/// <summary>Something found in the class.</summary>
+public sealed record FindingResponse(string Id, string Rule, [property: WordsOf(typeof(Level))] string Level, string[] Lines, string Text, string Why, FixResponse[] Fixes);
+
+/// <summary>What would mend a finding.</summary>
+public sealed record FixResponse(string Id, string Label);
+
+/// <summary>Something that was opened.</summary>
+public sealed record OpenResponse(string What, int FromMs, int? ToMs, string Line);
+
+/// <summary>A prop that is needed for a time.</summary>
+public sealed record PropResponse(string Prop, int FromMs, int ToMs, string Line);
+
+/// <summary>One event.</summary>
+public sealed record EventResponse(
+    int AtMs, int Ms, [property: WordsOf(typeof(EventKind))] string Kind, [property: WordsOf(typeof(Breath))] string Phase, int Step, string Line, string? Set, string Section, string Move,
+    [property: WordsOf(typeof(Side))] string Side, int Round, int Of, string? Cue);
+
+/// <summary>What the practice adds up to; the arc is when each line begins, and its effort.</summary>
+public sealed record LedgersResponse(
+    SideResponse[] Sides, AreaResponse[] Areas, AxisResponse[] Axes, MovementsResponse Movements, double[][] Arc);
+
+/// <summary>A move's practice by side, in milliseconds.</summary>
+public sealed record SideResponse(string What, int Right, int Left);
+
+/// <summary>An area's practice in milliseconds.</summary>
+public sealed record AreaResponse(string Area, int Ms, int RightMs, int LeftMs);
+
+/// <summary>An axis' time away from its base, by direction.</summary>
+public sealed record AxisResponse(string Axis, int PlusMs, int MinusMs);
+
+/// <summary>The natural movements of the spine, in milliseconds.</summary>
+public sealed record MovementsResponse(int FlexionMs, int ExtensionMs, int SideBendMs, int RotationMs);
+
+/// <summary>A fix to be tried: the class, and which fix of which finding.</summary>
+public sealed record ApplyRequest(JsonElement Class, string Finding, string Fix);
+
+/// <summary>What a fix does: the whole class after it, and the score before and after.</summary>
+public sealed record ApplyResponse(JsonElement Class, ScoreResponse Before, ScoreResponse After);
+
+/// <summary>What could be put in after a line: <c>counter</c>, <c>preparation</c>, <c>theme</c> or <c>rest</c>.</summary>
+public sealed record InsertionsRequest(JsonElement Class, string After, string Need);
+
+/// <summary>A move that could be put in, where, and why.</summary>
+public sealed record InsertionResponse(string Move, string Name, string Position, int ExtraSeconds, string Because);

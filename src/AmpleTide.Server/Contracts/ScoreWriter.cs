@@ -1,0 +1,340 @@
+using System.Buffers;
+using System.Text.Json;
+using AmpleTide.Core;
+using AmpleTide.Core.Body;
+using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Judgements;
+using AmpleTide.Core.Scoring;
+using AmpleTide.Core.Suggestions;
+
+namespace AmpleTide.Server.Contracts;
+
+/// <summary>
+/// Writes a score and its findings as <see cref="ScoreResponse"/> says, straight from the core: scores are asked for at every key the
+/// teacher presses, and a copy of everything in between costs as much as computing it.
+/// </summary>
+internal static partial class ScoreWriter
+{
+    private static readonly JsonWriterOptions Trusted = new() { SkipValidation = true };
+
+    /// <summary>What an answer is.</summary>
+    public const string ContentType = "application/json; charset=utf-8";
+
+    /// <summary>The answer, as it goes out.</summary>
+    public static byte[] Bytes(Judged judged)
+    {
+        var buffer = new ArrayBufferWriter<byte>(16 * 1024);
+        using (var json = new Utf8JsonWriter(buffer, Trusted)) Write(json, judged.Score, judged.Findings);
+        return buffer.WrittenSpan.ToArray();
+    }
+
+    /// <summary>What a fix does, as it goes out: the class after it, and the score before and after.</summary>
+    /// <param name="edited">The class file, as JSON.</param>
+    /// <param name="before">The class before.</param>
+    /// <param name="after">The class after.</param>
+    public static byte[] Bytes(ReadOnlySpan<byte> edited, Judged before, Judged after)
+    {
+        var buffer = new ArrayBufferWriter<byte>(64 * 1024);
+        using (var json = new Utf8JsonWriter(buffer, Trusted))
+        {
+            json.WriteStartObject();
+            json.WritePropertyName(Field.Class);
+            json.WriteRawValue(edited);
+            json.WritePropertyName(Field.Before);
+            Write(json, before.Score, before.Findings);
+            json.WritePropertyName(Field.After);
+            Write(json, after.Score, after.Findings);
+            json.WriteEndObject();
+        }
+        return buffer.WrittenSpan.ToArray();
+    }
+
+    /// <summary>The answer, as an object where the writer is.</summary>
+    public static void Write(Utf8JsonWriter json, Score score, IReadOnlyList<Finding> findings)
+    {
+        json.WriteStartObject();
+        json.WriteNumber(Field.TotalMs, score.Total.Ms());
+        json.WriteStartArray(Field.Lines);
+        foreach (var line in score.Lines) WriteLine(json, line);
+        json.WriteEndArray();
+        json.WriteStartArray(Field.Findings);
+        foreach (var finding in findings) WriteFinding(json, finding);
+        json.WriteEndArray();
+        WriteLedgers(json, score);
+        json.WriteStartArray(Field.Tide);
+        foreach (var (at, height) in score.Tide) WritePair(json, at, height);
+        json.WriteEndArray();
+        WriteOpen(json, score.Open);
+        WriteProps(json, score.Props);
+        WriteTime(json, score.TimeByKind);
+        WriteLinks(json, score);
+        WritePeople(json, score);
+        if (score.Events is { } events) WriteEvents(json, events);
+        json.WriteEndObject();
+    }
+
+    private static void WriteLinks(Utf8JsonWriter json, Score score)
+    {
+        json.WriteStartArray(Field.Links);
+        foreach (var debt in score.Debts)
+        {
+            if (debt.MetBy is not { } met || !debt.Answered || met == debt.Line) continue;
+            json.WriteStartObject();
+            json.WriteString(Field.From, debt.Line.Line.Id);
+            json.WriteString(Field.To, met.Line.Id);
+            json.WriteNumber(Field.FromMs, debt.Line.Occurrences[0].Start.Ms());
+            json.WriteNumber(Field.ToMs, met.Occurrences[0].Start.Ms());
+            json.WriteEndObject();
+        }
+        json.WriteEndArray();
+    }
+
+    private static void WritePeople(Utf8JsonWriter json, Score score)
+    {
+        json.WriteStartArray(Field.Swaps);
+        foreach (var swap in People.SwapsOf(score))
+        {
+            json.WriteStartObject();
+            json.WriteString(Field.Line, swap.Line.Line.Id);
+            json.WriteString(Field.Condition, swap.Caution.Condition);
+            json.WriteNumber(Field.People, swap.People);
+            json.WriteString(Field.Advice, Word.Encoded(swap.Caution.Advice));
+            json.WriteString(Field.Because, swap.Caution.Because);
+            if (swap.Instead is { } instead) json.WriteString(Field.Instead, instead.Move.Name);
+            json.WriteEndObject();
+        }
+        json.WriteEndArray();
+        json.WriteStartArray(Field.Ask);
+        foreach (var asked in People.ToAsk(score))
+        {
+            json.WriteStartObject();
+            json.WriteString(Field.Condition, asked.Condition.Id);
+            json.WriteStartArray(Field.Lines);
+            foreach (var line in asked.Lines) json.WriteStringValue(line.Line.Id);
+            json.WriteEndArray();
+            json.WriteEndObject();
+        }
+        json.WriteEndArray();
+    }
+
+    private static void WriteLine(Utf8JsonWriter json, LineScore line)
+    {
+        json.WriteStartObject();
+        json.WriteString(Field.Id, line.Line.Id);
+        if (line.Position is { } position) json.WriteString(Field.Position, position.Id);
+        json.WriteString(Field.Unit, Word.Encoded(line.Dose.Unit));
+        json.WriteNumber(Field.Amount, line.Dose.Amount);
+        json.WriteString(Field.Sides, line.Move is null || line.Move.Sides == Sidedness.None ? "none" : line.Line.Sides?.Word ?? "");
+        json.WriteStartArray(Field.Occurrences);
+        foreach (var taken in line.Occurrences)
+        {
+            json.WriteStartObject();
+            json.WriteNumber(Field.Round, taken.Round);
+            json.WriteString(Field.Side, Word.Encoded(taken.Side));
+            json.WriteNumber(Field.StartMs, taken.Start.Ms());
+            json.WriteNumber(Field.Ms, taken.Length.Ms());
+            json.WriteNumber(Field.TalkMs, taken.Talk.Ms());
+            json.WriteEndObject();
+        }
+        json.WriteEndArray();
+        json.WriteStartObject(Field.Practice);
+        WritePractice(json, Field.Right, line.Right);
+        WritePractice(json, Field.Left, line.Left);
+        WritePractice(json, Field.None, line.None);
+        json.WriteEndObject();
+        if (line.Ways.Count > 0) WriteWays(json, line.Ways);
+        if (line.NoWayFrom is not null) json.WriteBoolean(Field.WayMissing, true);
+        json.WriteEndObject();
+    }
+
+    private static void WritePractice(Utf8JsonWriter json, JsonEncodedText name, Practice practice)
+    {
+        if (practice.Length == TimeSpan.Zero) return;
+        json.WriteStartObject(name);
+        json.WriteNumber(Field.Amount, practice.Amount);
+        json.WriteNumber(Field.Ms, practice.Length.Ms());
+        json.WriteEndObject();
+    }
+
+    private static void WriteWays(Utf8JsonWriter json, List<WayTaken> ways)
+    {
+        json.WriteStartArray(Field.Ways);
+        foreach (var way in ways)
+        {
+            json.WriteStartObject();
+            json.WriteString(Field.To, way.Way.To.Id);
+            json.WriteNumber(Field.AtMs, way.At.Ms());
+            json.WriteNumber(Field.Ms, way.Length.Ms());
+            json.WriteStartArray(Field.Steps);
+            foreach (var step in way.Way.Steps) json.WriteStringValue(step.Say);
+            json.WriteEndArray();
+            WriteTexts(json, Field.Cautions, way.Way.Cautions);
+            json.WriteEndObject();
+        }
+        json.WriteEndArray();
+    }
+
+    private static void WriteTexts(Utf8JsonWriter json, JsonEncodedText name, IReadOnlyList<string> texts)
+    {
+        json.WriteStartArray(name);
+        foreach (var text in texts) json.WriteStringValue(text);
+        json.WriteEndArray();
+    }
+
+    private static void WriteFinding(Utf8JsonWriter json, Finding finding)
+    {
+        json.WriteStartObject();
+        json.WriteString(Field.Id, finding.Id);
+        json.WriteString(Field.Rule, finding.Rule);
+        json.WriteString(Field.Level, Word.Encoded(finding.Level));
+        WriteTexts(json, Field.Lines, finding.Lines);
+        json.WriteString(Field.Text, finding.Text);
+        json.WriteString(Field.Why, finding.Why);
+        json.WriteStartArray(Field.Fixes);
+        foreach (var fix in finding.Fixes)
+        {
+            json.WriteStartObject();
+            json.WriteString(Field.Id, fix.Id);
+            json.WriteString(Field.Label, fix.Label);
+            json.WriteEndObject();
+        }
+        json.WriteEndArray();
+        json.WriteEndObject();
+    }
+
+    private static readonly (Area Area, JsonEncodedText Name)[] AllAreas = [.. Enum.GetValues<Area>().Select(a => (a, JsonEncodedText.Encode(a.Name())))];
+    private static readonly (Axis Axis, JsonEncodedText Name)[] AllAxes = [.. Enum.GetValues<Axis>().Select(a => (a, JsonEncodedText.Encode(Axes.Name(a))))];
+
+    private static void WriteLedgers(Utf8JsonWriter json, Score score)
+    {
+        var ledgers = score.Ledgers;
+        json.WriteStartObject(Field.Ledgers);
+        json.WriteStartArray(Field.Sides);
+        foreach (var (move, right, left) in score.TimeBySide())
+        {
+            json.WriteStartObject();
+            json.WriteString(Field.What, move.Name);
+            json.WriteNumber(Field.Right, right.Ms());
+            json.WriteNumber(Field.Left, left.Ms());
+            json.WriteEndObject();
+        }
+        json.WriteEndArray();
+        json.WriteStartArray(Field.Areas);
+        foreach (var (area, name) in AllAreas)
+        {
+            if (ledgers.AreaTime(area) == TimeSpan.Zero) continue;
+            json.WriteStartObject();
+            json.WriteString(Field.Area, name);
+            json.WriteNumber(Field.Ms, ledgers.AreaTime(area).Ms());
+            json.WriteNumber(Field.RightMs, ledgers.AreaTime(area, Side.Right).Ms());
+            json.WriteNumber(Field.LeftMs, ledgers.AreaTime(area, Side.Left).Ms());
+            json.WriteEndObject();
+        }
+        json.WriteEndArray();
+        json.WriteStartArray(Field.Axes);
+        foreach (var (axis, name) in AllAxes)
+        {
+            if (ledgers.PlusTime(axis) + ledgers.MinusTime(axis) == TimeSpan.Zero) continue;
+            json.WriteStartObject();
+            json.WriteString(Field.Axis, name);
+            json.WriteNumber(Field.PlusMs, ledgers.PlusTime(axis).Ms());
+            json.WriteNumber(Field.MinusMs, ledgers.MinusTime(axis).Ms());
+            json.WriteEndObject();
+        }
+        json.WriteEndArray();
+        json.WriteStartObject(Field.Movements);
+        json.WriteNumber(Field.FlexionMs, ledgers.Flexion.Ms());
+        json.WriteNumber(Field.ExtensionMs, ledgers.Extension.Ms());
+        json.WriteNumber(Field.SideBendMs, ledgers.SideBend.Ms());
+        json.WriteNumber(Field.RotationMs, ledgers.Rotation.Ms());
+        json.WriteEndObject();
+        json.WriteStartArray(Field.Arc);
+        foreach (var line in score.Lines)
+        {
+            if (line.Move is not { } move) continue;
+            foreach (var taken in line.Occurrences) WritePair(json, taken.Start, move.Effort);
+        }
+        json.WriteEndArray();
+        json.WriteEndObject();
+    }
+
+    private static void WritePair(Utf8JsonWriter json, TimeSpan at, int value)
+    {
+        json.WriteStartArray();
+        json.WriteNumberValue(at.Ms());
+        json.WriteNumberValue(value);
+        json.WriteEndArray();
+    }
+
+    private static void WritePair(Utf8JsonWriter json, TimeSpan at, double value)
+    {
+        json.WriteStartArray();
+        json.WriteNumberValue(at.Ms());
+        json.WriteNumberValue(value);
+        json.WriteEndArray();
+    }
+
+    private static void WriteOpen(Utf8JsonWriter json, IReadOnlyList<OpenState> open)
+    {
+        json.WriteStartArray(Field.Open);
+        foreach (var state in open)
+        {
+            json.WriteStartObject();
+            json.WriteString(Field.What, state.What);
+            json.WriteNumber(Field.FromMs, state.From.Ms());
+            if (state.To is { } to) json.WriteNumber(Field.ToMs, to.Ms());
+            json.WriteString(Field.Line, state.Line.Line.Id);
+            json.WriteEndObject();
+        }
+        json.WriteEndArray();
+    }
+
+    private static void WriteProps(Utf8JsonWriter json, IReadOnlyList<PropNeed> props)
+    {
+        json.WriteStartArray(Field.Props);
+        foreach (var need in props)
+        {
+            json.WriteStartObject();
+            json.WriteString(Field.Prop, need.Prop);
+            json.WriteNumber(Field.FromMs, need.From.Ms());
+            json.WriteNumber(Field.ToMs, need.To.Ms());
+            json.WriteString(Field.Line, need.Line.Line.Id);
+            json.WriteEndObject();
+        }
+        json.WriteEndArray();
+    }
+
+    private static void WriteTime(Utf8JsonWriter json, IReadOnlyList<TimeSpan> time)
+    {
+        json.WriteStartObject(Field.Time);
+        json.WriteNumber(Field.Talk, time[(int)EventKind.Talk].Ms());
+        json.WriteNumber(Field.Breath, time[(int)EventKind.Breath].Ms() + time[(int)EventKind.Beat].Ms());
+        json.WriteNumber(Field.Ways, time[(int)EventKind.Way].Ms());
+        json.WriteNumber(Field.Pauses, time[(int)EventKind.Pause].Ms());
+        json.WriteEndObject();
+    }
+
+    private static void WriteEvents(Utf8JsonWriter json, IReadOnlyList<ScoreEvent> events)
+    {
+        json.WriteStartArray(Field.Events);
+        foreach (var e in events)
+        {
+            json.WriteStartObject();
+            json.WriteNumber(Field.AtMs, e.At.Ms());
+            json.WriteNumber(Field.Ms, e.Length.Ms());
+            json.WriteString(Field.Kind, Word.Encoded(e.Kind));
+            json.WriteString(Field.Phase, Word.Encoded(e.Breath));
+            json.WriteNumber(Field.Step, e.Phase);
+            json.WriteString(Field.Line, e.Line.Line.Id);
+            if (e.Line.Set is { } set) json.WriteString(Field.Set, set.Id);
+            json.WriteString(Field.Section, e.Line.Section.Id);
+            json.WriteString(Field.Move, e.Line.Line.Move);
+            json.WriteString(Field.Side, Word.Encoded(e.Side));
+            json.WriteNumber(Field.Round, e.Round);
+            json.WriteNumber(Field.Of, e.Of);
+            if (e.Cue is { } cue) json.WriteString(Field.Cue, cue);
+            json.WriteEndObject();
+        }
+        json.WriteEndArray();
+    }
+}

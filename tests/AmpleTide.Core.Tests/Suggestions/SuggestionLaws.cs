@@ -1,0 +1,89 @@
+using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Classes;
+using AmpleTide.Core.Conditions;
+using AmpleTide.Core.Suggestions;
+using AmpleTide.Core.Scoring;
+using AmpleTide.Core.Tests.Scoring;
+using FsCheck.Xunit;
+
+namespace AmpleTide.Core.Tests.Suggestions;
+
+/// <summary>Counsel never offers what cannot be done: by the place, by the ways, by the people who come.</summary>
+public class SuggestionLaws
+{
+    private static readonly string[] Conditions = [.. Shipped.Catalogue.Conditions.Select(c => c.Id)];
+
+    [Property(MaxTest = 25)]
+    public void What_is_put_in_can_be_reached_is_allowed_and_hurts_nobody_who_comes(int seed)
+    {
+        var random = new Random(seed);
+        var plan = ScoreLaws.AnyClass(seed) with
+        {
+            Group = new() { Size = 8, Conditions = new Dictionary<string, int> { [Conditions[random.Next(Conditions.Length)]] = 1 } },
+            Place = new() { Limits = random.Next(2) == 0 ? [] : ["no-kneeling"], Props = new Dictionary<string, int>() },
+            Theme = new([Core.Body.Area.Neck], ""),
+        };
+        var score = Shipped.Score(plan);
+        var line = score.Lines[random.Next(score.Lines.Count)];
+        if (line.Position is null || Needs.Of(score, line, Needs.Words[random.Next(Needs.Words.Count)]) is not { } need) return;
+        foreach (var found in Insertions.After(score, line, need).Take(10))
+        {
+            Assert.True(plan.Place.Allows(found.Form.Position));
+            Assert.DoesNotContain(ConditionRules.For(found.Form), c => c.Advice >= Advice.Swap && plan.Group.Conditions.GetValueOrDefault(c.Condition) > 0);
+            Assert.True(need.Met(found.Form) > 0);
+            var with = Shipped.Score(plan.InsertAfter(line.Line.Id, found.Line with { Id = "put-in" }));
+            Assert.Null(with.Lines.Single(l => l.Line.Id == "put-in").NoWayFrom);
+        }
+    }
+
+    [Property(MaxTest = 25)]
+    public void A_swap_is_in_the_same_position_and_nothing_the_condition_leaves_out(int seed)
+    {
+        var random = new Random(seed);
+        var condition = Conditions[random.Next(Conditions.Length)];
+        var plan = ScoreLaws.AnyClass(seed) with { Group = new() { Size = 8, Conditions = new Dictionary<string, int> { [condition] = 2 } } };
+        foreach (var swap in People.SwapsOf(Shipped.Score(plan)))
+        {
+            Assert.Equal(condition, swap.Caution.Condition);
+            Assert.Equal(2, swap.People);
+            if (swap.Instead is not { } instead) continue;
+            Assert.Equal(swap.Line.Position, instead.Position);
+            Assert.DoesNotContain(ConditionRules.For(instead), c => c.Condition == condition && c.Advice >= Advice.Swap);
+        }
+    }
+
+    [Property(MaxTest = 25)]
+    public void What_was_asked_is_not_asked_again_and_what_is_asked_would_change_something(int seed)
+    {
+        var plan = ScoreLaws.AnyClass(seed);
+        var asked = People.ToAsk(Shipped.Score(plan));
+        Assert.All(asked, a => Assert.NotEmpty(a.Lines));
+        Assert.Equal(asked.Select(a => a.Lines.Count).OrderDescending(), asked.Select(a => a.Lines.Count));
+        if (asked.Count == 0) return;
+        var answered = plan with { Group = new() { Conditions = new Dictionary<string, int> { [asked[0].Condition.Id] = 0 } } };
+        Assert.DoesNotContain(People.ToAsk(Shipped.Score(answered)), a => a.Condition.Id == asked[0].Condition.Id);
+        // Nobody has it, so nobody is swapped.
+        Assert.Empty(People.SwapsOf(Shipped.Score(answered)));
+    }
+
+    [Theory]
+    [InlineData("{ \"move\": \"low-cobra\", \"rounds\": 8 }, { \"move\": \"settle-lying\" }", "Spine", false, true)]
+    [InlineData("{ \"move\": \"low-cobra\", \"rounds\": 8 }, { \"move\": \"folded-rest-hold\" }", "Spine", false, false)]
+    [InlineData("{ \"move\": \"hanging-fold\", \"breaths\": 12 }, { \"move\": \"mountain\" }", "Spine", true, false)]
+    public void Strong_bends_are_owed_until_they_are_answered(string items, string bend, bool forward, bool owed)
+    {
+        var debts = Shipped.Score(Shipped.Class(items)).Debts;
+        var debt = debts.FirstOrDefault(d => d.Bend.ToString() == bend && d.Forward == forward);
+        if (owed) Assert.True(debt is { MetBy: null });
+        else Assert.True(debt is { MetBy: not null });
+    }
+
+    [Fact]
+    public void Every_need_is_explained_in_words()
+    {
+        var score = Shipped.Score(Shipped.Class("{ \"id\": \"a\", \"move\": \"seated-twist\" }"));
+        var needs = Needs.Words.Select(word => Needs.Of(score, score.Lines[0], word)).OfType<Need>().ToList();
+        Assert.Contains(needs, n => n.Does.StartsWith("takes back what Seated twist did", StringComparison.Ordinal));
+        Assert.All(needs.SelectMany(n => Insertions.After(score, score.Lines[0], n)), i => Assert.Contains("it ", i.Because, StringComparison.Ordinal));
+    }
+}
