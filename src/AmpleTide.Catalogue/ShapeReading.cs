@@ -9,6 +9,7 @@ internal static class ShapeReading
 {
     // An angle may go a little beyond the normal range: bodies differ.
     private const double Slack = 1.15;
+    private const int MostDegrees = 10_000;
     private const int FullTurn = 360;
     private const int QuarterTurn = 90;
 
@@ -28,7 +29,7 @@ internal static class ShapeReading
         {
             var axes = Axes.Named(name);
             if (axes.Count == 0) shape.Wrong(name, "there is no such axis");
-            if (shape.OptionalNumber(name, -FullTurn, FullTurn) is not { } written) continue;
+            if (shape.OptionalNumber(name, -MostDegrees, MostDegrees) is not { } written) continue;
             foreach (var (axis, degrees) in Axes.Share(axes, written))
             {
                 angles[axis] = degrees;

@@ -127,14 +127,14 @@ public sealed partial class TideReader
     {
         var id = "";
         string? standIn = null;
-        json.Object(element, (name, value) =>
+        var kept = json.Object(element, (name, value) =>
         {
             if (name == "id") id = json.Text(value, 60);
             else if (name == "standIn") standIn = json.OptionalText(value, 60);
             else return false;
             return true;
         });
-        return new(id, standIn);
+        return new(id, standIn) { UnknownFields = kept };
     }
 
     // Where an id is missing it comes from the place, never from chance, so that reading twice gives the same class.

@@ -45,7 +45,7 @@ public sealed partial class TideReader
             {
                 case "format": format = json.Text(value, 40); break;
                 case "version": version = json.Number(value, 1, 1_000_000, whole: true); break;
-                case "id": id = json.Text(value, 80); break;
+                case "id": id = ReadId(value); break;
                 case "title": title = json.Text(value, 200); break;
                 case "note": note = json.Text(value, 10_000); break;
                 case "tags": tags = json.List(value, 50, v => json.Text(v, 60)); break;
@@ -77,6 +77,17 @@ public sealed partial class TideReader
             Embedded = embedded, Carried = new(carried), UnknownFields = kept,
         };
     }
+
+    // The class is addressed by it.
+    private string ReadId(JsonElement value)
+    {
+        var id = json.Text(value, 80);
+        if (id.Length > 0 && !Addressable().IsMatch(id)) json.Wrong(null, "letters, digits, '.', '_' and '-' are needed, with a letter or digit first");
+        return id;
+    }
+
+    [System.Text.RegularExpressions.GeneratedRegex("^[A-Za-z0-9][A-Za-z0-9._-]*$")]
+    private static partial System.Text.RegularExpressions.Regex Addressable();
 
     private EmbeddedMove ReadEmbedded(JsonElement element)
     {

@@ -160,7 +160,7 @@ public static class TideWriter
         json.WriteStartObject();
         json.WriteString("id", prop.Id);
         if (prop.StandIn is { } standIn) json.WriteString("standIn", standIn);
-        json.WriteEndObject();
+        Rest(json, prop.UnknownFields);
     }
 
     // The unknown fields, and the end of the object they belong to.

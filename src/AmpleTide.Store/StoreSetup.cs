@@ -9,6 +9,8 @@ public sealed class StoreException(string message, Exception? inner = null) : Ex
 /// <summary>Opens the store: SQLite in WAL mode, every answered write on the disk.</summary>
 public static class StoreSetup
 {
+    private const int NoSpace = 28; // ENOSPC
+
     // How long another program may hold the database before a start gives up, in seconds.
     private const int PatienceSeconds = 5;
 
@@ -30,9 +32,10 @@ public static class StoreSetup
         try
         {
             Directory.CreateDirectory(folder);
+            CheckWritable(folder);
             using var store = Open(folder);
             var known = store.Database.GetMigrations().ToList();
-            var applied = File.Exists(file) ? store.Database.GetAppliedMigrations().ToList() : [];
+            var applied = Applied(store, file);
             if (applied.Except(known).LastOrDefault() is { } newer)
                 throw new StoreException($"The database {file} was made by a newer version of Ample Tide ({newer}); it was left as it is.");
             if (applied.Count > 0) Check(store, file);
@@ -42,7 +45,7 @@ public static class StoreSetup
                 migrating = true;
                 Migrate(store, folder, tell);
             }
-            // A write that is taken back tells a read-only file or a full disk apart now, not at the first save.
+            // A write that is taken back tells a read-only file or a full disk now, not at the first save.
             store.Database.ExecuteSqlRaw("PRAGMA journal_mode=WAL; BEGIN IMMEDIATE; CREATE TABLE probe (x); DROP TABLE probe; ROLLBACK;");
         }
         catch (SqliteException error)
@@ -80,6 +83,29 @@ public static class StoreSetup
         using var mine = LockFile(Path.Combine(folder, "migrating.lock"), tell);
         store.Database.ExecuteSqlRaw("DROP TABLE IF EXISTS __EFMigrationsLock");
         store.Database.Migrate();
+    }
+
+    // SQLite cannot even read a database in WAL mode where it may not write, and says so in many ways.
+    private static void CheckWritable(string folder)
+    {
+        var probe = Path.Combine(folder, $"probe-{Environment.ProcessId}");
+        try
+        {
+            File.Create(probe, 1, FileOptions.DeleteOnClose).Dispose();
+        }
+        catch (Exception error) when (error is IOException or UnauthorizedAccessException && Directory.EnumerateFileSystemEntries(folder).Any())
+        {
+            throw new StoreException($"The data folder {folder} cannot be used: {(error.HResult == NoSpace ? "the disk is full" : "it is read-only")}. It was left as it is.", error);
+        }
+    }
+
+    // EF Core takes a database that cannot be opened for one that is not there; so it is opened first.
+    private static List<string> Applied(TideStore store, string file)
+    {
+        if (!File.Exists(file)) return [];
+        store.Database.OpenConnection();
+        var history = store.Database.SqlQuery<int>($"SELECT COUNT(*) AS Value FROM sqlite_master WHERE name = '__EFMigrationsHistory'").Single();
+        return history == 0 ? [] : [.. store.Database.GetAppliedMigrations()];
     }
 
     private static FileStream LockFile(string path, Action<string> tell)

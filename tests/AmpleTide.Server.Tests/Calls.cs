@@ -123,39 +123,36 @@ public class Calls(RunningServer server) : IClassFixture<RunningServer>
     public async Task Without_events_there_are_none() => Assert.Null(JsonNode.Parse(await Score(Small, "?events=false"))!["events"]);
 
     [Fact]
-    public async Task A_fix_is_computed_when_asked_for_and_its_patch_makes_the_same_class()
+    public async Task A_fix_is_computed_when_asked_for_and_the_whole_class_comes_back()
     {
         var finding = JsonNode.Parse(await Score(Small))!["findings"]!.AsArray().First(f => f!["rule"]!.GetValue<string>() == "second-side")!;
         var answer = await Post("/api/apply", $$"""{ "class": {{Small}}, "finding": "{{finding["id"]}}", "fix": "{{finding["fixes"]![0]!["id"]}}" }""", HttpStatusCode.OK);
         Assert.Equal("right-left", answer["class"]!["sections"]![0]!["items"]![0]!["sides"]!.GetValue<string>());
         Assert.DoesNotContain(answer["after"]!["findings"]!.AsArray(), f => f!["rule"]!.GetValue<string>() == "second-side");
-        var patched = JsonNode.Parse(Small)!;
-        foreach (var op in answer["patch"]!.AsArray())
-        {
-            Assert.Equal("replace", op!["op"]!.GetValue<string>());
-            patched["sections"]![int.Parse(op["path"]!.GetValue<string>().Split('/')[2], System.Globalization.CultureInfo.InvariantCulture)] = op["value"]!.DeepClone();
-        }
-        Assert.True(JsonNode.DeepEquals(patched, answer["class"]));
+    }
+
+    // What lies outside the sections comes back too: the group's pace, the class's breath, a convention.
+    [Theory]
+    [InlineData("way-rushed", "fix-1", "\"group\": { \"pace\": \"brisk\", \"age\": \"older\" }", "{ \"move\": \"mountain\" }, { \"move\": \"cat-cow\" }")]
+    [InlineData("breath-pace", "fix-1", "\"breath\": { \"moving\": [8, 0, 10, 0] }", "{ \"move\": \"cat-cow\" }")]
+    [InlineData("convention", "fix-2", "\"weather\": \"fog\"", "{ \"move\": \"full-neck-circles\" }")]
+    public async Task The_class_that_comes_back_scores_to_what_the_preview_showed(string rule, string fix, string head, string items)
+    {
+        var plan = $$"""{ "title": "Whole", "minutes": 5, {{head}}, "sections": [ { "items": [ {{items}} ] } ] }""";
+        var finding = JsonNode.Parse(await Score(plan))!["findings"]!.AsArray().First(f => f!["rule"]!.GetValue<string>() == rule)!;
+        var answer = await Post("/api/apply", $$"""{ "class": {{plan}}, "finding": "{{finding["id"]}}", "fix": "{{fix}}" }""", HttpStatusCode.OK);
+        var again = JsonNode.Parse(await Score(answer["class"]!.ToJsonString(), "?events=false"))!;
+        Assert.DoesNotContain(again["findings"]!.AsArray(), f => f!["id"]!.GetValue<string>() == finding["id"]!.GetValue<string>());
+        Assert.True(JsonNode.DeepEquals(again, answer["after"]));
+        if (head.Contains("weather", StringComparison.Ordinal)) Assert.Equal("fog", answer["class"]!["weather"]!.GetValue<string>());
     }
 
     [Fact]
-    public async Task An_edit_that_needs_judgement_is_done_here()
+    public async Task A_fix_that_finds_nothing_says_why()
     {
-        var answer = await Post("/api/edit", $$"""{ "class": {{Small}}, "edit": "mirror", "items": ["l1"] }""", HttpStatusCode.OK);
-        Assert.Equal("left", answer["class"]!["sections"]![0]!["items"]![0]!["sides"]!.GetValue<string>());
-        var equal = await Post("/api/edit", $$"""{ "class": {{Small}}, "edit": "equalise", "items": ["l1"] }""", HttpStatusCode.OK);
-        Assert.DoesNotContain(equal["after"]!["findings"]!.AsArray(), f => f!["rule"]!.GetValue<string>() == "second-side");
-    }
-
-    [Theory]
-    [InlineData("\"juggle\"", "[\"l1\"]", "/edit")]
-    [InlineData("\"mirror\"", "[\"l1\", \"l9\"]", "/items/1")]
-    [InlineData("\"mirror\"", "[4]", "/items/0")]
-    [InlineData("\"mirror\"", "\"l1\"", "/items")]
-    public async Task An_edit_that_cannot_be_done_is_told(string edit, string items, string pointer)
-    {
-        var problem = await Post("/api/edit", $$"""{ "class": {{Small}}, "edit": {{edit}}, "items": {{items}} }""", HttpStatusCode.UnprocessableEntity);
-        Assert.Equal(pointer, problem["errors"]![0]!["pointer"]!.GetValue<string>());
+        const string plan = """{ "title": "Locked", "minutes": 5, "sections": [ { "items": [ { "move": "neck-side-tilt", "sides": "right", "locked": true } ] } ] }""";
+        var problem = await Post("/api/apply", $$"""{ "class": {{plan}}, "finding": "second-side:s1.i1", "fix": "fix-1" }""", HttpStatusCode.UnprocessableEntity);
+        Assert.Equal("Ear to shoulder is locked; unlock it first.", problem["errors"]![0]!["detail"]!.GetValue<string>());
     }
 
     [Theory]
@@ -206,24 +203,80 @@ public class Calls(RunningServer server) : IClassFixture<RunningServer>
         Assert.Equal(HttpStatusCode.RequestEntityTooLarge, (await server.Send(HttpMethod.Post, "/api/score", large)).StatusCode);
     }
 
-    [Fact]
-    public async Task Four_thousand_mangled_classes_are_answered_and_none_breaks_the_server()
+    [Theory]
+    [InlineData("{ \"title\": \"\\ud83d\", \"minutes\": 1, \"sections\": [] }")] // half of a character
+    [InlineData("{ \"\\udc00\": 1, \"title\": \"x\", \"minutes\": 1, \"sections\": [] }")]
+    [InlineData("{ \"title\": \"x\", \"title\": \"y\", \"minutes\": 1, \"sections\": [] }")] // which of the two?
+    public async Task Text_that_is_none_is_refused(string body)
     {
-        // A seeded fuzz: bytes of a good class replaced, doubled or cut.
-        var random = new Random(20261124);
-        for (var i = 0; i < 4000; i++)
+        foreach (var path in new[] { "/api/score", "/api/classes", "/api/apply", "/api/moves/preview" })
+            Assert.Equal(HttpStatusCode.BadRequest, (await server.Send(HttpMethod.Post, path, body)).StatusCode);
+    }
+
+    [Fact]
+    public async Task Bytes_that_are_no_text_are_refused()
+    {
+        using var content = new ByteArrayContent([.. "{ \"title\": \""u8, 0xC3, 0x28, .. "\", \"minutes\": 1, \"sections\": [] }"u8]);
+        content.Headers.ContentType = new("application/json");
+        Assert.Equal(HttpStatusCode.BadRequest, (await server.Http.PostAsync("/api/score", content)).StatusCode);
+    }
+
+    [Fact]
+    public async Task Sets_in_sets_without_end_are_refused_at_once()
+    {
+        var items = """{ "move": "cat-cow" }""";
+        for (var depth = 0; depth < 3; depth++) items = $$"""{ "set": { "rounds": 20, "items": [ {{items}} ] } }""";
+        foreach (var path in new[] { "/api/score", "/api/classes" })
         {
-            var bytes = Small.ToCharArray().ToList();
-            for (var n = random.Next(1, 6); n > 0 && bytes.Count > 1; n--)
-            {
-                var at = random.Next(bytes.Count);
-                if (random.Next(3) == 0) bytes.RemoveAt(at);
-                else if (random.Next(2) == 0) bytes[at] = "{}[]\",:0-9eE.ntf\u0000é"[random.Next(18)];
-                else bytes.Insert(at, bytes[random.Next(bytes.Count)]);
-            }
-            var response = await server.Send(HttpMethod.Post, "/api/score?events=false", new string([.. bytes]));
-            Assert.True((int)response.StatusCode is 200 or 400 or 422, $"{(int)response.StatusCode} for {new string([.. bytes])}");
+            var problem = await Post(path, $$"""{ "title": "Deep", "minutes": 5, "sections": [ { "items": [ {{items}} ] } ] }""", HttpStatusCode.UnprocessableEntity);
+            Assert.Contains("8000 times; 2000 at most", problem["detail"]!.GetValue<string>(), StringComparison.Ordinal);
         }
+    }
+
+    [Fact]
+    public async Task A_class_of_more_than_six_hours_is_refused()
+    {
+        var lines = string.Join(", ", Enumerable.Repeat("""{ "move": "final-rest", "seconds": 3600 }""", 7));
+        var problem = await Post("/api/score", $$"""{ "title": "Long", "minutes": 600, "sections": [ { "items": [ {{lines}} ] } ] }""", HttpStatusCode.UnprocessableEntity);
+        Assert.Contains("6 hours", problem["detail"]!.GetValue<string>(), StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData("HEAD", "/api/health", HttpStatusCode.OK)]
+    [InlineData("HEAD", "/api/moves/cat-cow", HttpStatusCode.OK)]
+    [InlineData("HEAD", "/api/moves/moon-walk", HttpStatusCode.NotFound)]
+    [InlineData("DELETE", "/api/score", HttpStatusCode.MethodNotAllowed)]
+    [InlineData("GET", "/api/apply", HttpStatusCode.MethodNotAllowed)]
+    public async Task Methods_are_answered_as_they_should_be(string method, string path, HttpStatusCode status) =>
+        Assert.Equal(status, (await server.Send(new(method), path)).StatusCode);
+
+    [Fact]
+    public async Task A_wrong_type_is_told()
+    {
+        using var content = new StringContent(Small, System.Text.Encoding.UTF8, "text/plain");
+        var response = await server.Http.PostAsync("/api/score", content);
+        Assert.Equal(HttpStatusCode.UnsupportedMediaType, response.StatusCode);
+        Assert.Equal("application/problem+json", response.Content.Headers.ContentType!.MediaType);
+    }
+
+    [Theory]
+    [InlineData("localhost", HttpStatusCode.OK)]
+    [InlineData("127.0.0.1", HttpStatusCode.OK)]
+    [InlineData("harbour.example", HttpStatusCode.BadRequest)]
+    public async Task Only_names_of_this_machine_are_answered(string host, HttpStatusCode status)
+    {
+        var request = new HttpRequestMessage(HttpMethod.Get, "/api/health");
+        request.Headers.Host = $"{host}:{server.Http.BaseAddress!.Port}";
+        Assert.Equal(status, (await server.Http.SendAsync(request)).StatusCode);
+    }
+
+    [Fact]
+    public async Task Answers_are_compressed_where_that_is_understood()
+    {
+        var request = new HttpRequestMessage(HttpMethod.Get, "/api/moves");
+        request.Headers.AcceptEncoding.ParseAdd("br");
+        var response = await server.Http.SendAsync(request);
+        Assert.Equal(["br"], response.Content.Headers.ContentEncoding);
     }
 
     [Fact]

@@ -85,12 +85,35 @@ public class KeptVersions(RunningServer server) : IClassFixture<RunningServer>
     }
 
     [Fact]
-    public async Task One_in_the_bin_gives_way_to_a_new_class_of_its_id()
+    public async Task A_class_made_under_the_id_of_one_in_the_bin_keeps_its_versions_and_none_of_its_tags()
     {
-        await Save("again", 3, 4);
+        var stale = await Save("again", 3, 4);
+        var before = (await List("again")).Count;
         await server.Send(HttpMethod.Delete, "/api/classes/again");
+        Assert.Equal(HttpStatusCode.NotFound, (await server.Http.GetAsync("/api/classes/again/versions/1")).StatusCode);
+        Assert.Contains(JsonNode.Parse(await server.Http.GetStringAsync("/api/bin"))!.AsArray(), c => c!["id"]!.GetValue<string>() == "again");
         Assert.Equal(HttpStatusCode.Created, (await server.Send(HttpMethod.Post, "/api/classes", Class("again", 6))).StatusCode);
-        Assert.Empty(await List("again"));
+        Assert.True((await List("again")).Count >= before);
+        Assert.DoesNotContain(JsonNode.Parse(await server.Http.GetStringAsync("/api/bin"))!.AsArray(), c => c!["id"]!.GetValue<string>() == "again");
+        // A tab that still has the deleted class does not save over the new one.
+        Assert.Equal(HttpStatusCode.PreconditionFailed, (await server.Send(HttpMethod.Put, "/api/classes/again", Class("again", 7), stale)).StatusCode);
+    }
+
+    [Fact]
+    public async Task A_class_made_anew_after_it_was_deleted_for_good_has_none_of_the_old_tags()
+    {
+        await server.Send(HttpMethod.Post, "/api/classes", Class("anew", 3));
+        string stale;
+        using (var store = server.Store())
+        {
+            // As long ago as the bin keeps it.
+            var row = store.Classes.Single(c => c.Id == "anew");
+            stale = $"\"{row.Revision - (long)TimeSpan.FromDays(30).TotalSeconds}\"";
+            store.Classes.Remove(row);
+            await store.SaveChangesAsync(TestContext.Current.CancellationToken);
+        }
+        await server.Send(HttpMethod.Post, "/api/classes", Class("anew", 4));
+        Assert.Equal(HttpStatusCode.PreconditionFailed, (await server.Send(HttpMethod.Put, "/api/classes/anew", Class("anew", 5), stale)).StatusCode);
     }
 
     [Fact]

@@ -71,21 +71,56 @@ public class OwnMovesAreKept(RunningServer server) : IClassFixture<RunningServer
     }
 
     [Fact]
-    public async Task A_score_given_lately_is_given_again_until_a_move_changes()
+    public async Task The_shelf_follows_when_a_move_changes()
     {
-        const string plan = """{ "title": "Kept", "minutes": 1, "sections": [ { "items": [ { "id": "l1", "move": "kept-reach" } ] } ] }""";
-        async Task<string> Scored(string query) => await (await server.Send(HttpMethod.Post, "/api/score" + query, plan)).Content.ReadAsStringAsync();
-        Assert.Contains("unknown-move", await Scored(""), StringComparison.Ordinal);
-
         await Send(HttpMethod.Post, "/api/moves", Yaml("kept-reach"));
-        var first = await Scored("");
-        Assert.DoesNotContain("unknown-move", first, StringComparison.Ordinal);
-        Assert.Equal(first, await Scored(""));
-        Assert.NotEqual(first, await Scored("?events=false"));
-
+        await server.Send(HttpMethod.Post, "/api/classes", """{ "id": "with-reach", "title": "Reach", "minutes": 1, "sections": [ { "items": [ { "id": "l1", "move": "kept-reach" } ] } ] }""");
+        async Task<(int Ms, int Serious)> OnTheShelf()
+        {
+            var entry = (await Json("/api/classes?size=200"))["items"]!.AsArray().Single(c => c!["id"]!.GetValue<string>() == "with-reach")!;
+            return (entry["totalMs"]!.GetValue<int>(), entry["serious"]!.GetValue<int>());
+        }
+        var before = await OnTheShelf();
         await Send(HttpMethod.Put, "/api/moves/kept-reach", Yaml("kept-reach").Replace("[2, 3, 6]", "[2, 5, 6]", StringComparison.Ordinal));
-        Assert.NotEqual(JsonNode.Parse(first)!["totalMs"]!.GetValue<int>(), JsonNode.Parse(await Scored(""))!["totalMs"]!.GetValue<int>());
+        var longer = await OnTheShelf();
+        Assert.True(longer.Ms > before.Ms);
         await server.Send(HttpMethod.Delete, "/api/moves/kept-reach");
+        Assert.Equal((0, 1), await OnTheShelf());
+        await server.Send(HttpMethod.Delete, "/api/classes/with-reach");
+    }
+
+    [Fact]
+    public async Task Of_many_who_make_the_same_move_at_once_one_does_and_the_others_are_told()
+    {
+        var answers = await Task.WhenAll(Enumerable.Range(0, 12).Select(_ => Send(HttpMethod.Post, "/api/moves", Yaml("at-once"))));
+        Assert.Single(answers, a => a.StatusCode == HttpStatusCode.Created);
+        Assert.All(answers, a => Assert.True(a.StatusCode is HttpStatusCode.Created or HttpStatusCode.Conflict, a.StatusCode.ToString()));
+        await server.Send(HttpMethod.Delete, "/api/moves/at-once");
+    }
+
+    [Fact]
+    public async Task Whoever_reads_while_moves_change_sees_one_catalogue()
+    {
+        const string plan = """{ "title": "Own", "minutes": 1, "sections": [ { "items": [ { "move": "coming-and-going" }, { "move": "tree" } ] } ] }""";
+        var changing = Task.Run(async () =>
+        {
+            for (var i = 0; i < 12; i++)
+            {
+                await Send(HttpMethod.Post, "/api/moves", Yaml("coming-and-going"));
+                await server.Send(HttpMethod.Delete, "/api/moves/coming-and-going");
+            }
+        });
+        var reads = 0;
+        while (!changing.IsCompleted)
+        {
+            var answers = await Task.WhenAll(
+                server.Http.GetAsync("/api/moves/coming-and-going"), server.Http.GetAsync("/api/moves/coming-and-going/frames"),
+                server.Http.GetAsync("/api/figures?of=coming-and-going@standing@base"), server.Http.GetAsync("/api/moves"), server.Send(HttpMethod.Post, "/api/score", plan));
+            Assert.All(answers, a => Assert.True(a.StatusCode is HttpStatusCode.OK or HttpStatusCode.NotFound, $"{a.StatusCode} for {a.RequestMessage!.RequestUri}"));
+            reads += answers.Length;
+        }
+        await changing;
+        Assert.True(reads > 20);
     }
 
     [Fact]
@@ -114,7 +149,7 @@ public class OwnMovesAreKept(RunningServer server) : IClassFixture<RunningServer
     [InlineData("Net Reach", "120", 1, "lower-case letters")]
     [InlineData("a-reach", "900", 9, "900° is out of reach")]
     [InlineData("a-reach", "[", 9, "not valid YAML")]
-    [InlineData("a-reach", "&a [ *a ]", 9, "shoulder.elevation")]
+    [InlineData("a-reach", "&a [ *a ]", 9, "anchors and references are not used")]
     public async Task What_cannot_be_is_told_with_its_line_and_nothing_is_kept(string id, string elevation, int line, string reason)
     {
         var before = await server.Http.GetStringAsync("/api/moves");

@@ -20,9 +20,9 @@ public class PublishedShapes(RunningServer server) : IClassFixture<RunningServer
     public async Task A_score_has_what_is_published_and_nothing_else() => Same(await Post("/api/score", Full), Schemas["ScoreResponse"]!, "score");
 
     [Fact]
-    public async Task So_has_the_answer_to_an_edit()
+    public async Task So_has_the_answer_to_a_fix()
     {
-        var answer = await Post("/api/edit", $$"""{ "class": {{Full}}, "edit": "equalise", "items": ["l1"] }""");
+        var answer = await Post("/api/apply", $$"""{ "class": {{Full}}, "finding": "unknown-move:l4", "fix": "fix-1" }""");
         Same(answer["before"]!, Schemas["ScoreResponse"]!, "before");
         Same(answer["after"]!, Schemas["ScoreResponse"]!, "after");
         Assert.Equal(Schemas["ApplyResponse"]!["properties"]!.AsObject().Select(p => p.Key), answer.AsObject().Select(p => p.Key));

@@ -42,9 +42,11 @@ public sealed class RunningServer : IAsyncLifetime
     /// <summary>Ends it as a power cut would.</summary>
     public async Task Kill()
     {
-        process!.Kill(); // SIGKILL on Linux
+        if (process is null) return;
+        process.Kill(); // SIGKILL on Linux
         await process.WaitForExitAsync();
         process.Dispose();
+        process = null;
     }
 
     public async ValueTask DisposeAsync()
@@ -71,6 +73,16 @@ public sealed class RunningServer : IAsyncLifetime
         var error = await process.StandardError.ReadToEndAsync();
         await process.WaitForExitAsync();
         return (process.ExitCode, error.Trim());
+    }
+
+    /// <summary>Starts it and ends it as a power cut would, wherever it is by then.</summary>
+    public static async Task KilledAfter(TimeSpan time, params string[] args)
+    {
+        using var process = Launch([.. args, "--port", FreePort().ToString(System.Globalization.CultureInfo.InvariantCulture)]);
+        using var timer = new PeriodicTimer(time);
+        await timer.WaitForNextTickAsync();
+        process.Kill();
+        await process.WaitForExitAsync();
     }
 
     // The one that ./start runs where ./test says so, else the one beside the tests.

@@ -44,6 +44,8 @@ internal sealed class SmallDisk : IDisposable
         }
     }
 
+    public void MakeReadOnly() => Ran("mount", "-o", "remount,ro", folder);
+
     public void MakeRoom() => File.Delete(Ballast);
 
     public void Dispose()

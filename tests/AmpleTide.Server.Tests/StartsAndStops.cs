@@ -3,6 +3,8 @@ using System.Text.Json.Nodes;
 using AmpleTide.Store;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.Infrastructure;
+using Microsoft.EntityFrameworkCore.Migrations;
 
 namespace AmpleTide.Server.Tests;
 
@@ -102,7 +104,6 @@ public class StartsAndStops
         Assert.Equal(1, code);
         Assert.Contains("newer version of Ample Tide (20990101000000_Later)", error, StringComparison.Ordinal);
         Assert.DoesNotContain("\n", error, StringComparison.Ordinal);
-        await server.Start("--no-demo", "--data", Directory.CreateTempSubdirectory("ample-tide-").FullName);
     }
 
     [Fact]
@@ -117,15 +118,188 @@ public class StartsAndStops
     }
 
     [Fact]
-    public async Task A_read_only_database_is_told_and_left_as_it_is()
+    public async Task A_data_folder_that_is_no_folder_is_told()
     {
         using var folder = new TemporaryFolder();
-        // A directory in the place of the file cannot be opened, whoever asks; permissions do not stop root.
         Directory.CreateDirectory(System.IO.Path.Combine(folder.Path, "ample-tide.db"));
         var (code, error) = await RunningServer.Refused("--data", folder.Path);
         Assert.Equal(1, code);
         Assert.Contains("cannot be used", error, StringComparison.Ordinal);
         Assert.DoesNotContain("\n", error, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_read_only_database_is_told_and_left_as_it_is()
+    {
+        using var disk = SmallDisk.Mount();
+        Assert.SkipWhen(disk is null, "This user may not mount a disk.");
+        var server = new RunningServer();
+        await using var stopping = server;
+        await server.Start("--no-demo", "--data", disk.Path);
+        await server.Kill();
+        disk.MakeReadOnly();
+        var (code, error) = await RunningServer.Refused("--data", disk.Path);
+        Assert.Equal(1, code);
+        Assert.EndsWith("it is read-only. It was left as it is.", error, StringComparison.Ordinal);
+        Assert.DoesNotContain("\n", error, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_database_that_another_program_holds_is_told_within_seconds()
+    {
+        using var folder = new TemporaryFolder();
+        Broken(folder, "PRAGMA user_version = 0");
+        using var holder = Open(folder);
+        Execute(holder, "PRAGMA locking_mode=EXCLUSIVE; BEGIN EXCLUSIVE;");
+        var clock = System.Diagnostics.Stopwatch.StartNew();
+        var (code, error) = await RunningServer.Refused("--data", folder.Path);
+        Assert.Equal(1, code);
+        Assert.Contains("another program holds it", error, StringComparison.Ordinal);
+        Assert.DoesNotContain("\n", error, StringComparison.Ordinal);
+        Assert.True(clock.Elapsed < TimeSpan.FromSeconds(40), $"told after {clock.Elapsed}");
+    }
+
+    [Fact]
+    public async Task A_table_that_is_missing_is_told()
+    {
+        using var folder = new TemporaryFolder();
+        Broken(folder, "DROP TABLE versions");
+        var (code, error) = await RunningServer.Refused("--data", folder.Path);
+        Assert.Equal(1, code);
+        Assert.Contains("has no table 'versions' any more; it was left as it is", error, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_damaged_database_is_told()
+    {
+        using var folder = new TemporaryFolder();
+        Broken(folder, "PRAGMA wal_checkpoint(TRUNCATE)");
+        using (var file = File.OpenWrite(System.IO.Path.Combine(folder.Path, "ample-tide.db")))
+        {
+            file.Seek(3 * 4096, SeekOrigin.Begin);
+            file.Write(Enumerable.Repeat((byte)0xAB, 6 * 4096).ToArray());
+        }
+        var (code, error) = await RunningServer.Refused("--data", folder.Path);
+        Assert.Equal(1, code);
+        Assert.Contains("damaged", error, StringComparison.Ordinal);
+        Assert.DoesNotContain("\n", error, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_start_that_was_killed_in_the_middle_of_the_first_migration_is_made_good_by_the_next()
+    {
+        using var folder = new TemporaryFolder();
+        using (var connection = Open(folder))
+            Execute(connection, "CREATE TABLE __EFMigrationsLock (Id INTEGER NOT NULL PRIMARY KEY, Timestamp TEXT NOT NULL); INSERT INTO __EFMigrationsLock VALUES (1, '2026-01-01 00:00:00');");
+        var server = new RunningServer();
+        await using var stopping = server;
+        await server.Start("--data", folder.Path);
+        Assert.Equal(HttpStatusCode.OK, (await server.Http.GetAsync("/api/health")).StatusCode);
+    }
+
+    [Fact]
+    public async Task First_starts_that_are_killed_leave_nothing_that_stops_the_next()
+    {
+        using var folder = new TemporaryFolder();
+        foreach (var after in (int[])[350, 500, 650, 800]) await RunningServer.KilledAfter(TimeSpan.FromMilliseconds(after), "--data", folder.Path);
+        var server = new RunningServer();
+        await using var stopping = server;
+        await server.Start("--data", folder.Path);
+        var total = JsonNode.Parse(await server.Http.GetStringAsync("/api/classes"))!["total"]!.GetValue<int>();
+        Assert.Equal(Directory.GetFiles(System.IO.Path.Combine(AppContext.BaseDirectory, "demo")).Length, total);
+    }
+
+    [Fact]
+    public async Task A_database_of_an_older_version_is_brought_up_to_date_with_what_it_holds()
+    {
+        using var folder = new TemporaryFolder();
+        var options = new DbContextOptionsBuilder<TideStore>();
+        StoreSetup.Use(options, StoreSetup.FileIn(folder.Path));
+        using (var old = new TideStore(options.Options))
+        {
+            await old.GetService<IMigrator>().MigrateAsync("Versions", TestContext.Current.CancellationToken);
+            await old.Database.ExecuteSqlRawAsync(
+                """INSERT INTO classes (Id, Revision, Document, SavedAt, Title, Minutes, TotalMs, Areas, About, Tide, Serious, Notable, Archived, Tags) VALUES ('old', 4, '{{}}', 1, 'Old', 5, 1, 'neck,low-back', '', '200,300', 0, 0, 0, 'dawn, net makers' || char(10) || 'a "quoted" \ one')""",
+                TestContext.Current.CancellationToken);
+        }
+        StoreSetup.Prepare(folder.Path, _ => { });
+        using var store = new TideStore(options.Options);
+        var row = store.Classes.Single();
+        Assert.Equal(["neck", "low-back"], row.Areas);
+        Assert.Equal(["dawn, net makers", "a \"quoted\" \\ one"], row.Tags);
+        Assert.Equal([200, 300], row.Tide);
+        SqliteConnection.ClearAllPools();
+    }
+
+    [Fact]
+    public async Task One_row_that_cannot_be_read_hides_none_of_the_others()
+    {
+        var server = new RunningServer();
+        await using var stopping = server;
+        await server.Start("--no-demo");
+        foreach (var id in new[] { "good", "bad", "fine" })
+            await server.Send(HttpMethod.Post, "/api/classes", $$"""{ "id": "{{id}}", "title": "{{id}}", "minutes": 1, "sections": [] }""");
+        using (var store = server.Store()) await store.Database.ExecuteSqlRawAsync("UPDATE classes SET Tide = '[1,' WHERE Id = 'bad'", TestContext.Current.CancellationToken);
+        var shelf = JsonNode.Parse(await server.Http.GetStringAsync("/api/classes"))!;
+        Assert.Equal(["fine", "good"], shelf["items"]!.AsArray().Select(c => c!["id"]!.GetValue<string>()).Order());
+        Assert.Equal("bad", Assert.Single(shelf["unreadable"]!.AsArray())!["title"]!.GetValue<string>());
+    }
+
+    [Fact]
+    public async Task A_data_folder_that_was_taken_away_is_noticed_at_the_next_save()
+    {
+        var server = new RunningServer();
+        await using var stopping = server;
+        await server.Start("--no-demo");
+        var tag = (await server.Send(HttpMethod.Post, "/api/classes", Class(0))).Headers.ETag!.ToString();
+        var away = server.Data + "-away";
+        Directory.Move(server.Data, away);
+        var refused = await server.Send(HttpMethod.Put, "/api/classes/kept", Class(1), tag);
+        Assert.Equal(HttpStatusCode.ServiceUnavailable, refused.StatusCode);
+        Assert.Contains("Nothing was saved", await refused.Content.ReadAsStringAsync(), StringComparison.Ordinal);
+        Assert.Equal(HttpStatusCode.ServiceUnavailable, (await server.Http.GetAsync("/api/health")).StatusCode);
+        Directory.Move(away, server.Data);
+        Assert.Equal(HttpStatusCode.OK, (await server.Send(HttpMethod.Put, "/api/classes/kept", Class(1), tag)).StatusCode);
+    }
+
+    [Fact]
+    public void A_copy_is_kept_of_each_of_the_last_seven_days()
+    {
+        using var folder = new TemporaryFolder();
+        StoreSetup.Prepare(folder.Path, _ => { });
+        for (var day = 1; day <= 9; day++) Backups.Write(folder.Path, new(2026, 3, day));
+        Backups.Write(folder.Path, new(2026, 3, 9));
+        var copies = Directory.GetFiles(Backups.FolderIn(folder.Path)).Select(System.IO.Path.GetFileName).Order();
+        Assert.Equal(Enumerable.Range(3, 7).Select(day => $"ample-tide-2026-03-0{day}.db"), copies);
+        using var copy = new SqliteConnection($"Data Source={System.IO.Path.Combine(Backups.FolderIn(folder.Path), "ample-tide-2026-03-09.db")};Pooling=False");
+        copy.Open();
+        using var command = copy.CreateCommand();
+        command.CommandText = "PRAGMA quick_check";
+        Assert.Equal("ok", command.ExecuteScalar());
+        SqliteConnection.ClearAllPools();
+    }
+
+    private static SqliteConnection Open(TemporaryFolder folder)
+    {
+        var connection = new SqliteConnection($"Data Source={System.IO.Path.Combine(folder.Path, "ample-tide.db")};Pooling=False");
+        connection.Open();
+        return connection;
+    }
+
+    private static void Execute(SqliteConnection connection, string sql)
+    {
+        using var command = connection.CreateCommand();
+        command.CommandText = sql;
+        command.ExecuteNonQuery();
+    }
+
+    // A store as the server makes it, with something done to it.
+    private static void Broken(TemporaryFolder folder, string sql)
+    {
+        StoreSetup.Prepare(folder.Path, _ => { });
+        SqliteConnection.ClearAllPools();
+        using var connection = Open(folder);
+        Execute(connection, sql);
     }
 
     [Theory]

@@ -285,4 +285,10 @@ public sealed record Line : Item
 }
 
 /// <summary>A prop used in a line.</summary>
-public sealed record LineProp(string Id, string? StandIn);
+/// <param name="Id">The prop.</param>
+/// <param name="StandIn">What stands in for it, or null.</param>
+public sealed record LineProp(string Id, string? StandIn)
+{
+    /// <summary>Unknown fields.</summary>
+    public PreservedFields UnknownFields { get; init; } = PreservedFields.None;
+}

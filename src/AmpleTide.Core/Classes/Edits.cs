@@ -86,22 +86,6 @@ public static class Edits
         return plan.Rewrite(item => ids.Contains(item.Id) ? [Within(item)] : null);
     }
 
-    /// <summary>Gives lines of the same move and unit the longest dose among them, and a lone side its other.</summary>
-    public static ClassPlan Equalise(this ClassPlan plan, IReadOnlyCollection<string> ids, MoveCatalogue catalogue)
-    {
-        var lines = plan.Lines.Where(l => ids.Contains(l.Id) && catalogue.Move(l.Move) is { Sides: not Sidedness.None }).ToList();
-        foreach (var same in lines.GroupBy(l => (l.Move, DoseOf(l, catalogue).Unit)))
-        {
-            var most = same.MaxBy(l => DoseOf(l, catalogue).Amount)!;
-            plan = plan.GiveDose([.. same.Select(l => l.Id)], DoseOf(most, catalogue));
-            if (same.Count() == 1) plan = plan.ChangeLine(most.Id, l => l.Sides is { IsOneSide: true } one ? l with { Sides = one.Completed() } : l);
-        }
-        return plan;
-    }
-
-    private static Dose DoseOf(Line line, MoveCatalogue catalogue) =>
-        line.Dose ?? new(catalogue.Move(line.Move)!.Dose.Unit, catalogue.Move(line.Move)!.Dose.Usual);
-
     /// <summary>An id that nothing in the class has yet, beginning with the wished one.</summary>
     public static string FreeId(this ClassPlan plan, string wished)
     {

@@ -17,8 +17,8 @@ public static class UnknownField
         foreach (var name in around.SelectMany(k => k.Fields).Select(f => f.Key).Distinct()) yield return Found([], name);
         foreach (var line in score.Lines)
         {
-            if (ReferenceEquals(line.Line.UnknownFields, PreservedFields.None) && ReferenceEquals(line.Line.Breath, BreathChoice.None)) continue;
-            foreach (var field in line.Line.UnknownFields.Fields.Concat(line.Line.Breath.UnknownFields.Fields)) yield return Found([line], field.Key);
+            if (ReferenceEquals(line.Line.UnknownFields, PreservedFields.None) && ReferenceEquals(line.Line.Breath, BreathChoice.None) && line.Line.Props.Count == 0) continue;
+            foreach (var field in line.Line.UnknownFields.Fields.Concat(line.Line.Breath.UnknownFields.Fields).Concat(line.Line.Props.SelectMany(p => p.UnknownFields.Fields))) yield return Found([line], field.Key);
         }
     }
 

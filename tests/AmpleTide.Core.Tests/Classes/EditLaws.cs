@@ -55,15 +55,6 @@ public class EditLaws
     }
 
     [Property(Arbitrary = [typeof(Plans)], MaxTest = 60)]
-    public bool Equalising_gives_both_sides_the_same((ClassPlan Plan, Line Line) given)
-    {
-        var (plan, line) = given;
-        var lone = plan.ChangeLine(line.Id, l => Shipped.Catalogue.Move(l.Move) is { Sides: Core.Catalogue.Sidedness.OneSided } move ? l with { Sides = SideOrder.Single(move, Side.Right) } : l);
-        var after = Of(lone.Equalise([line.Id], Shipped.Catalogue), line);
-        return after.Move!.Sides != Core.Catalogue.Sidedness.OneSided || after.Right == after.Left;
-    }
-
-    [Property(Arbitrary = [typeof(Plans)], MaxTest = 60)]
     public bool Lines_wrapped_in_a_mirrored_set_keep_their_order_and_do_both_sides((ClassPlan Plan, Line Line) given)
     {
         var (plan, _) = given;
@@ -83,7 +74,7 @@ public class EditLaws
         [
             plan.ChangeLine("nobody", l => l with { Move = "x" }), plan.ChangeSet("nobody", s => s with { Name = "x" }), plan.InsertAfter("nobody", line),
             plan.InsertBefore("nobody", line), plan.Move("nobody", line.Id), plan.Move(line.Id, "nobody"), plan.Remove("nobody"),
-            plan.Mirror(["nobody"], Shipped.Catalogue), plan.Equalise(["nobody"], Shipped.Catalogue), plan.WrapMirrored(["nobody"], Side.Right),
+            plan.Mirror(["nobody"], Shipped.Catalogue), plan.WrapMirrored(["nobody"], Side.Right),
         ];
         return edited.All(e => e.Lines.SequenceEqual(plan.Lines));
     }
@@ -100,14 +91,6 @@ public class EditLaws
     {
         var plan = Shipped.Class("{ \"id\": \"s\", \"set\": { \"rounds\": [\"right\", \"left\"], \"items\": [ { \"move\": \"warrior-two\" } ] } }");
         Assert.Equal([Side.Left, Side.Right], ((Set)plan.Mirror(["s"], Shipped.Catalogue).Sections[0].Items[0]).Rounds);
-    }
-
-    [Fact]
-    public void Equalising_takes_the_longest_dose_of_the_same_unit()
-    {
-        var plan = Shipped.Class("{ \"id\": \"a\", \"move\": \"neck-side-tilt\", \"sides\": \"right\", \"breaths\": 5 }, { \"id\": \"b\", \"move\": \"neck-side-tilt\", \"sides\": \"left\", \"breaths\": 3 }, { \"id\": \"c\", \"move\": \"neck-side-tilt\", \"sides\": \"left\", \"seconds\": 20 }");
-        var edited = plan.Equalise(["a", "b", "c"], Shipped.Catalogue);
-        Assert.Equal([5, 5, 20], edited.Lines.Select(l => l.Dose!.Value.Amount));
     }
 
     private static Core.Scoring.LineScore Of(ClassPlan plan, Line line) => Shipped.Score(plan).Lines.First(l => l.Line.Id == line.Id);

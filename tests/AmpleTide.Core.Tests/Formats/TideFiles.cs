@@ -40,13 +40,17 @@ public class TideFiles
             { "title": "x", "minutes": 5, "weather": {"wind": 4}, "series": {"id": "s", "number": 3}, "moves": [{"id": "own", "yaml": "- id: own", "tide": 3}],
               "theme": { "areas": ["neck"], "mood": "calm" }, "group": { "size": 2, "dogs": 1 }, "place": { "tide": "low" },
               "breath": { "humming": true }, "off": [{ "rule": "time", "lines": [], "reason": "r", "by": "me" }],
-              "sections": [ { "name": "A", "colour": "red", "items": [
-                { "move": "cat-cow", "tempo": [1, 2] },
+              "sections": [ { "name": "A", "colour": "red", "breath": { "resting": [4, 0, 6, 0], "sigh": 2 }, "items": [
+                { "move": "cat-cow", "glow": [1, 2], "breath": { "moving": [4, 0, 5, 0], "hum": 1 }, "props": [ { "id": "block", "colour": "blue" } ] },
                 { "mark": 1, "set": { "rounds": 2, "hue": 5, "items": [ { "move": "mountain", "x": null } ] } } ] } ] }
             """;
         var written = JsonNode.Parse(TideWriter.Write(Shipped.Parse(text)))!;
         AssertWithin(JsonNode.Parse(text)!, written, "");
     }
+
+    [Fact]
+    public void What_was_lost_on_the_way_is_seen() =>
+        Assert.Throws<Xunit.Sdk.TrueException>(() => AssertWithin(JsonNode.Parse("""{ "a": { "b": 7 } }"""), JsonNode.Parse("""{ "a": {} }"""), ""));
 
     [Fact]
     public void Missing_ids_come_from_the_place()
@@ -99,6 +103,9 @@ public class TideFiles
     [InlineData("""{ "title": "x", "minutes": 5, "theme": { "areas": ["soul"] }, "sections": [] }""", "/theme/areas/0")]
     [InlineData("""{ "title": "x", "minutes": 5, "group": { "conditions": { "knee": -1 } }, "sections": [] }""", "/group/conditions/knee")]
     [InlineData("""{ "title": "x", "minutes": 5, "off": [ { "rule": "time" } ], "sections": [] }""", "/off/0/reason")]
+    [InlineData("""{ "title": "x", "minutes": 5, "id": "a/b", "sections": [] }""", "/id")]
+    [InlineData("""{ "title": "x", "minutes": 5, "id": "..", "sections": [] }""", "/id")]
+    [InlineData("""{ "title": "x", "minutes": 5, "id": "a\u0000", "sections": [] }""", "/id")]
     [InlineData("[]", "")]
     public void A_mistake_in_the_head_is_told(string text, string pointer)
     {
@@ -121,23 +128,24 @@ public class TideFiles
         return Schema.Value.Evaluate(document.RootElement).IsValid;
     }
 
-    // Everything in one is in the other; defaults that say nothing may have gone.
+    // Everything in one is in the other; only what says nothing may have gone.
     private static void AssertWithin(JsonNode? part, JsonNode? whole, string pointer)
     {
         switch (part)
         {
             case JsonObject fields:
-                foreach (var (name, value) in fields) AssertWithin(value, whole?[name], $"{pointer}/{name}");
+                foreach (var (name, value) in fields)
+                    if (!SaysNothing(value)) AssertWithin(value, whole?[name], $"{pointer}/{name}");
                 break;
-            case JsonArray list when list.Count > 0:
-                for (var i = 0; i < list.Count; i++) AssertWithin(list[i], whole?.AsArray()[i], $"{pointer}/{i}");
-                break;
-            case JsonValue value when whole is not null:
-                Assert.True(JsonNode.DeepEquals(value, whole), $"{pointer}: {value} became {whole}");
+            case JsonArray list:
+                Assert.True(whole is JsonArray other && other.Count == list.Count, $"{pointer} was {list.ToJsonString()} and became {whole?.ToJsonString()}");
+                for (var i = 0; i < list.Count; i++) AssertWithin(list[i], whole![i], $"{pointer}/{i}");
                 break;
             default:
-                Assert.True(whole is null || part is JsonArray, $"{pointer} was lost");
+                Assert.True(JsonNode.DeepEquals(part, whole), $"{pointer} was {part?.ToJsonString()} and became {whole?.ToJsonString()}");
                 break;
         }
     }
+
+    private static bool SaysNothing(JsonNode? value) => value is null or JsonArray { Count: 0 } or JsonObject { Count: 0 } || value.ToJsonString() is "\"\"" or "false" or "0";
 }

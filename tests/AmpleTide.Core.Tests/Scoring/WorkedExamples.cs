@@ -166,16 +166,6 @@ public class WorkedExamples
     }
 
     [Fact]
-    public void Equalised_lines_have_the_longest_dose_and_a_lone_side_its_other()
-    {
-        var plan = Shipped.Class("{ \"id\": \"a\", \"move\": \"arm-across\", \"breaths\": 2, \"sides\": \"right\" }, { \"id\": \"b\", \"move\": \"arm-across\", \"breaths\": 4, \"sides\": \"left\" }, { \"id\": \"c\", \"move\": \"neck-side-tilt\", \"sides\": \"left\" }");
-        var equal = plan.Equalise(["a", "b", "c"], Shipped.Catalogue);
-        Assert.Equal([4, 4, 3], equal.Lines.Select(l => l.Dose!.Value.Amount));
-        Assert.Equal("left-right", equal.Lines.Last().Sides!.Word);
-        Assert.Null(Shipped.Found(equal, "second-side"));
-    }
-
-    [Fact]
     public void The_way_home_from_lying_is_planned_for_the_side_people_roll_to()
     {
         var score = Shipped.Score(Shipped.Class(

@@ -768,6 +768,15 @@ export interface paths {
                         "application/json": components["schemas"]["ScoreResponse"];
                     };
                 };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
             };
         };
         delete?: never;
@@ -872,54 +881,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/edit": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody: {
-                content: {
-                    "application/json": components["schemas"]["EditRequest"];
-                };
-            };
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["ApplyResponse"];
-                    };
-                };
-                /** @description Unprocessable Entity */
-                422: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-            };
-        };
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/classes": {
         parameters: {
             query?: never;
@@ -979,7 +940,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/classes/{id}": {
+    "/api/bin": {
         parameters: {
             query?: never;
             header?: never;
@@ -990,9 +951,7 @@ export interface paths {
             parameters: {
                 query?: never;
                 header?: never;
-                path: {
-                    id: string;
-                };
+                path?: never;
                 cookie?: never;
             };
             requestBody?: never;
@@ -1003,56 +962,14 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["JsonElement"];
+                        "application/json": components["schemas"]["BinEntry"][];
                     };
                 };
             };
         };
-        put: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path: {
-                    id: string;
-                };
-                cookie?: never;
-            };
-            requestBody: {
-                content: {
-                    "application/json": components["schemas"]["JsonElement"];
-                };
-            };
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content?: never;
-                };
-            };
-        };
+        put?: never;
         post?: never;
-        delete: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path: {
-                    id: string;
-                };
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content?: never;
-                };
-            };
-        };
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1154,6 +1071,85 @@ export interface paths {
         };
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["JsonElement"];
+                    };
+                };
+            };
+        };
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["JsonElement"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        post?: never;
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
         options?: never;
         head?: never;
         patch?: never;
@@ -1344,16 +1340,15 @@ export interface components {
             /** Format: int32 */
             ms: number;
         };
-        ApplyResponse: {
-            class: components["schemas"]["JsonElement"];
-            patch: components["schemas"]["JsonElement"];
-            before: components["schemas"]["ScoreResponse"];
-            after: components["schemas"]["ScoreResponse"];
-        };
         ApplyRequest: {
             class: components["schemas"]["JsonElement"];
             finding: string;
             fix: string;
+        };
+        ApplyResponse: {
+            class: components["schemas"]["JsonElement"];
+            before: components["schemas"]["ScoreResponse"];
+            after: components["schemas"]["ScoreResponse"];
         };
         ArchivedRequest: {
             archived: boolean;
@@ -1378,10 +1373,13 @@ export interface components {
             /** Format: int32 */
             minusMs: number;
         };
-        BodyResponse: {
-            angles: number[];
-            pelvis: number[];
-            handles: components["schemas"]["HandleResponse"][];
+        BinEntry: {
+            id: string;
+            title: string;
+            /** Format: double */
+            minutes: number;
+            /** Format: date-time */
+            deletedAt: string;
         };
         BodyAxisResponse: {
             name: string;
@@ -1389,6 +1387,11 @@ export interface components {
             least: number;
             /** Format: double */
             most: number;
+        };
+        BodyResponse: {
+            angles: number[];
+            pelvis: number[];
+            handles: components["schemas"]["HandleResponse"][];
         };
         /**
          * @description The part of a breath a phase is on.
@@ -1482,11 +1485,6 @@ export interface components {
             usual: number;
             /** Format: int32 */
             most: number;
-        };
-        EditRequest: {
-            class: components["schemas"]["JsonElement"];
-            edit: string;
-            items: string[];
         };
         EventResponse: {
             /** Format: int32 */
@@ -1616,6 +1614,11 @@ export interface components {
             /** Format: int32 */
             toMs: number;
         };
+        /**
+         * @description What kind of thing a move is.
+         * @enum {unknown}
+         */
+        MoveKind: "hold" | "flow" | "rhythm" | "breathing" | "balance" | "check-in" | "rest";
         MoveResponse: {
             summary: components["schemas"]["MoveSummary"];
             talkFirst: string;
@@ -1629,11 +1632,6 @@ export interface components {
             waysIn: components["schemas"]["WayResponse"][];
             waysOut: components["schemas"]["WayResponse"][];
         };
-        /**
-         * @description What kind of thing a move is.
-         * @enum {unknown}
-         */
-        MoveKind: "hold" | "flow" | "rhythm" | "breathing" | "balance" | "check-in" | "rest";
         MoveSummary: {
             id: string;
             name: string;
@@ -1699,7 +1697,7 @@ export interface components {
         };
         PathResponse: {
             ways: components["schemas"]["WayResponse"][];
-            /** Format: int32 */
+            /** Format: int64 */
             ms: number;
         };
         /**
@@ -1810,11 +1808,6 @@ export interface components {
          * @enum {unknown}
          */
         Second: "mirror" | "reverse";
-        ShelfResponse: {
-            items: components["schemas"]["ShelfEntry"][];
-            /** Format: int32 */
-            total: number;
-        };
         ShelfEntry: {
             id: string;
             title: string;
@@ -1833,6 +1826,12 @@ export interface components {
             savedAt: string;
             tags: string[];
             archived: boolean;
+        };
+        ShelfResponse: {
+            items: components["schemas"]["ShelfEntry"][];
+            /** Format: int32 */
+            total: number;
+            unreadable: components["schemas"]["UnreadableClass"][];
         };
         SideResponse: {
             what: string;
@@ -1898,6 +1897,10 @@ export interface components {
          * @enum {unknown}
          */
         Unit: "breaths" | "rounds" | "beats" | "seconds";
+        UnreadableClass: {
+            id: string;
+            title: string;
+        };
         VersionEntry: {
             /** Format: int32 */
             number: number;
@@ -1914,7 +1917,7 @@ export interface components {
             from: string;
             to: string;
             steps: components["schemas"]["StepResponse"][];
-            /** Format: int32 */
+            /** Format: int64 */
             ms: number;
             cautions: string[];
         };
