@@ -30,10 +30,12 @@ public static partial class CatalogueReader
     /// <exception cref="CatalogueException">Something in a text is wrong; says file, line and reason.</exception>
     public static MoveCatalogue Read(IReadOnlyList<CatalogueText> texts, ShapeCache? cache = null)
     {
-        var problems = new List<CatalogueProblem>();
         Func<PlacementTask, Placed> place = cache is null ? Placement.Solve : cache.Place;
-        IEnumerable<Entry> EntriesOf(Func<string, bool> named) =>
-            texts.Where(t => named(t.Name)).SelectMany(t => new CatalogueFile(t.Name, t.Text, problems).Entries());
+        // Parsing is most of the reading, and no file needs another for it.
+        var files = texts.Select(t => new CatalogueFile(t.Name, t.Text)).ToList();
+        Parallel.ForEach(files.OrderByDescending(f => f.Length), file => file.Parse());
+        IEnumerable<Entry> EntriesOf(Func<string, bool> named) => files.Where(f => named(f.Name)).SelectMany(f => f.Entries);
+        void Stop() => StopAt([.. files.SelectMany(f => f.Problems)]);
 
         var positions = Unique(EntriesOf(n => n == "positions.yaml"), e => ReadPosition(e, place), p => p.Id);
         var byId = positions.ToDictionary(p => p.Id);
@@ -43,12 +45,12 @@ public static partial class CatalogueReader
         var reading = new MoveReading(byId, props.Select(p => p.Id).ToHashSet());
         var entries = EntriesOf(n => n.StartsWith("moves/", StringComparison.Ordinal)).ToList();
         var moves = Unique(entries, reading.Read, m => m.Id);
-        Stop(problems);
+        Stop();
 
         var forms = new MoveForm[moves.Count][];
         Parallel.For(0, moves.Count, i => forms[i] = Forms(moves[i], byId, place));
         for (var i = 0; i < moves.Count; i++) CheckForms(entries[i], forms[i]);
-        Stop(problems);
+        Stop();
         return new(HashOf(texts), positions, ways, moves, forms.SelectMany(f => f), props, conditions);
     }
 
@@ -59,18 +61,20 @@ public static partial class CatalogueReader
     /// <exception cref="CatalogueException">Something in the text is wrong; says line and reason.</exception>
     public static MoveForm[] ReadOwn(string text, MoveCatalogue catalogue)
     {
-        var problems = new List<CatalogueProblem>();
-        var entries = new CatalogueFile("own move", text, problems).Entries();
-        Stop(problems);
+        var file = new CatalogueFile("own move", text);
+        void Stop() => StopAt(file.Problems);
+        file.Parse();
+        Stop();
+        var entries = file.Entries;
         if (entries.Count != 1) throw new CatalogueException([new("own move", 1, $"one move is needed, {entries.Count} are there")]);
         var positions = catalogue.Positions.ToDictionary(p => p.Id);
         var move = new MoveReading(positions, catalogue.Props.Select(p => p.Id).ToHashSet()).Read(entries[0]) with { Own = true };
         if (!OwnId().IsMatch(move.Id)) entries[0].Wrong("id", "lower-case letters, digits and hyphens are needed, 60 at most");
         if (catalogue.Move(move.Id) is { Own: false }) entries[0].Wrong("id", $"'{move.Id}' is a move of the catalogue; a copy needs an id of its own");
-        Stop(problems);
+        Stop();
         var forms = Forms(move, positions, Placement.Solve);
         CheckForms(entries[0], forms);
-        Stop(problems);
+        Stop();
         return forms;
     }
 
@@ -108,7 +112,7 @@ public static partial class CatalogueReader
         }
     }
 
-    private static void Stop(List<CatalogueProblem> problems)
+    private static void StopAt(IReadOnlyList<CatalogueProblem> problems)
     {
         if (problems.Count > 0) throw new CatalogueException([.. problems.OrderBy(p => p.File, StringComparer.Ordinal).ThenBy(p => p.Line)]);
     }

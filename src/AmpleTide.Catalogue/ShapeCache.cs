@@ -11,9 +11,6 @@ namespace AmpleTide.Catalogue;
 /// </summary>
 public sealed class ShapeCache
 {
-    /// <summary>What the file is called that ships.</summary>
-    public const string FileName = "shapes.bin";
-
     // Goes up with the form of the file.
     private const int Format = 2;
 

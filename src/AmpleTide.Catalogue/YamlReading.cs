@@ -22,40 +22,54 @@ public sealed class CatalogueException(IReadOnlyList<CatalogueProblem> problems)
     public IReadOnlyList<CatalogueProblem> Problems { get; } = problems;
 }
 
-/// <summary>One catalogue file: its text, and the problems found in it so far.</summary>
-public sealed class CatalogueFile(string name, string text, List<CatalogueProblem> problems)
+/// <summary>One catalogue file: its entries, and the problems found in it so far.</summary>
+/// <param name="name">What messages call it.</param>
+/// <param name="text">What it holds.</param>
+public sealed class CatalogueFile(string name, string text)
 {
-    /// <summary>The entries of the list the file holds.</summary>
-    public IReadOnlyList<Entry> Entries()
+    private readonly List<CatalogueProblem> problems = [];
+
+    /// <summary>What messages call it.</summary>
+    public string Name => name;
+
+    /// <summary>How many characters it has.</summary>
+    public int Length => text.Length;
+
+    /// <summary>What is wrong with it.</summary>
+    public IReadOnlyList<CatalogueProblem> Problems => problems;
+
+    /// <summary>The entries of the list the file holds; none before it is parsed, or where it cannot be.</summary>
+    public IReadOnlyList<Entry> Entries { get; private set; } = [];
+
+    /// <summary>Parses the text. A text that is no list of entries is a problem.</summary>
+    public void Parse()
     {
-        if (YamlLimits.Broken(text) is { } broken)
+        if (LimitedParser.Refused(text) is { } refused)
         {
-            Wrong(broken.Line, broken.Reason);
-            return [];
+            Wrong(refused.Line, refused.Reason);
+            return;
         }
-        var parser = new Parser(new StringReader(text));
+        var parser = new LimitedParser(text);
         try
         {
             var stream = new YamlStream();
             stream.Load(parser);
-            if (stream.Documents.Count == 0) return [];
-            if (stream.Documents[0].RootNode is not YamlSequenceNode list)
-            {
-                Wrong(1, "a list of entries is needed, each beginning with '- id:'");
-                return [];
-            }
-            return [.. list.Children.Select((node, i) => new Entry(this, node, $"entry {i + 1}"))];
+            if (stream.Documents.Count == 0) return;
+            if (stream.Documents[0].RootNode is YamlSequenceNode list) Entries = [.. list.Children.Select((node, i) => new Entry(this, node, $"entry {i + 1}"))];
+            else Wrong(1, "a list of entries is needed, each beginning with '- id:'");
+        }
+        catch (LimitException error)
+        {
+            Wrong(error.Line, error.Message);
         }
         catch (YamlException error)
         {
             Wrong((int)error.Start.Line, $"not valid YAML: {error.Message}");
-            return [];
         }
         catch (InvalidOperationException)
         {
             // The parser trips over some broken texts without a place of its own; what it read last is where it stands.
             Wrong((int)(parser.Current?.End.Line ?? 1), "not valid YAML from here on");
-            return [];
         }
     }
 

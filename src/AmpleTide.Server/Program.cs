@@ -14,21 +14,19 @@ IReadOnlyList<OwnMove> ownMoves;
 try
 {
     options = StartOptions.Read(args);
-    var shapes = ShapeCache.Open(Path.Combine(AppContext.BaseDirectory, ShapeCache.FileName));
     var folder = options.Catalogue ?? Path.Combine(AppContext.BaseDirectory, "catalogue");
     if (options.Derive)
     {
-        CatalogueReader.ReadFolder(folder, shapes);
-        shapes.Save(Path.Combine(AppContext.BaseDirectory, ShapeCache.FileName));
+        Derived.Write(folder);
         return 0;
     }
     // The store takes a while to open; meanwhile the catalogue is read.
     var stored = Task.Run(() =>
     {
-        StoreSetup.Prepare(options.Data, Console.Error.WriteLine);
+        StoreSetup.Prepare(options.Data, Derived.FirstStore(options.Demo), Console.Error.WriteLine);
         return StoreSetup.MovesIn(options.Data);
     });
-    live = new(CatalogueReader.ReadFolder(folder, shapes), folder);
+    live = new(CatalogueReader.ReadFolder(folder, ShapeCache.Open(Derived.Shapes)), folder);
     ownMoves = await stored;
 }
 catch (Exception error) when (error is ArgumentException or CatalogueException or StoreException)

@@ -23,9 +23,10 @@ public static class StoreSetup
 
     /// <summary>Creates the folder, checks the database, and brings it up to date.</summary>
     /// <param name="folder">The data folder.</param>
+    /// <param name="first">A store that was made beforehand, to begin with where there is none yet; null where there is none.</param>
     /// <param name="tell">Is told what a start that takes long is waiting for.</param>
     /// <exception cref="StoreException">It cannot be opened or written, is damaged, or comes from a newer version.</exception>
-    public static void Prepare(string folder, Action<string> tell)
+    public static void Prepare(string folder, string? first, Action<string> tell)
     {
         var file = FileIn(folder);
         var migrating = false;
@@ -33,6 +34,7 @@ public static class StoreSetup
         {
             Directory.CreateDirectory(folder);
             CheckWritable(folder);
+            if (!File.Exists(file) && File.Exists(first)) Begin(first, file);
             using var store = Open(folder);
             var known = store.Database.GetMigrations().ToList();
             var applied = Applied(store, file);
@@ -97,6 +99,15 @@ public static class StoreSetup
         {
             throw new StoreException($"The data folder {folder} cannot be used: {(error.HResult == NoSpace ? "the disk is full" : "it is read-only")}. It was left as it is.", error);
         }
+    }
+
+    // Copied beside and then renamed: a start that is cut off leaves either none or all of it.
+    private static void Begin(string first, string file)
+    {
+        var beside = $"{file}.{Environment.ProcessId}";
+        File.Copy(first, beside, true);
+        using (var copy = new FileStream(beside, FileMode.Open, FileAccess.Read)) RandomAccess.FlushToDisk(copy.SafeFileHandle);
+        File.Move(beside, file, false);
     }
 
     // EF Core takes a database that cannot be opened for one that is not there; so it is opened first.

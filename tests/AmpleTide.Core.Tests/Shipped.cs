@@ -14,13 +14,15 @@ internal static class Shipped
 {
     public static readonly string Folder = AppContext.BaseDirectory;
 
+    private const string Shapes = "shapes.bin";
+
     private static readonly Lazy<MoveCatalogue> Read = new(() =>
     {
         // The shapes that ship beside the built server, where there is one; else those of the last run.
         var built = Environment.GetEnvironmentVariable("AMPLE_TIDE_SERVER") is { } server ? Path.GetDirectoryName(server)! : Folder;
-        var shapes = ShapeCache.Open(Path.Combine(built, ShapeCache.FileName));
+        var shapes = ShapeCache.Open(Path.Combine(built, Shapes));
         var catalogue = CatalogueReader.ReadFolder(Path.Combine(Folder, "catalogue"), shapes);
-        if (built == Folder && shapes.Solved > 0) shapes.Save(Path.Combine(Folder, ShapeCache.FileName));
+        if (built == Folder && shapes.Solved > 0) shapes.Save(Path.Combine(Folder, Shapes));
         return catalogue;
     });
 

@@ -222,7 +222,7 @@ public class StartsAndStops
                 """INSERT INTO classes (Id, Revision, Document, SavedAt, Title, Minutes, TotalMs, Areas, About, Tide, Serious, Notable, Archived, Tags) VALUES ('old', 4, '{{}}', 1, 'Old', 5, 1, 'neck,low-back', '', '200,300', 0, 0, 0, 'dawn, net makers' || char(10) || 'a "quoted" \ one')""",
                 TestContext.Current.CancellationToken);
         }
-        StoreSetup.Prepare(folder.Path, _ => { });
+        StoreSetup.Prepare(folder.Path, null, _ => { });
         using var store = new TideStore(options.Options);
         var row = store.Classes.Single();
         Assert.Equal(["neck", "low-back"], row.Areas);
@@ -266,7 +266,7 @@ public class StartsAndStops
     public void A_copy_is_kept_of_each_of_the_last_seven_days()
     {
         using var folder = new TemporaryFolder();
-        StoreSetup.Prepare(folder.Path, _ => { });
+        StoreSetup.Prepare(folder.Path, null, _ => { });
         for (var day = 1; day <= 9; day++) Backups.Write(folder.Path, new(2026, 3, day));
         Backups.Write(folder.Path, new(2026, 3, 9));
         var copies = Directory.GetFiles(Backups.FolderIn(folder.Path)).Select(System.IO.Path.GetFileName).Order();
@@ -296,7 +296,7 @@ public class StartsAndStops
     // A store as the server makes it, with something done to it.
     private static void Broken(TemporaryFolder folder, string sql)
     {
-        StoreSetup.Prepare(folder.Path, _ => { });
+        StoreSetup.Prepare(folder.Path, null, _ => { });
         SqliteConnection.ClearAllPools();
         using var connection = Open(folder);
         Execute(connection, sql);

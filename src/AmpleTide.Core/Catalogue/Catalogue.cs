@@ -1,15 +1,13 @@
-using System.Collections.Frozen;
-
 namespace AmpleTide.Core.Catalogue;
 
 /// <summary>Everything the house knows: positions, ways, moves, props and conditions, placed and ready.</summary>
 public sealed class MoveCatalogue
 {
-    private readonly FrozenDictionary<string, Move> moves;
-    private readonly FrozenDictionary<string, Position> positions;
-    private readonly FrozenDictionary<string, MoveForm[]> forms;
-    private readonly FrozenDictionary<string, Position[]> taken;
-    private readonly FrozenDictionary<string, MoveForm[]> byPosition;
+    private readonly Dictionary<string, Move> moves;
+    private readonly Dictionary<string, Position> positions;
+    private readonly Dictionary<string, MoveForm[]> forms;
+    private readonly Dictionary<string, Position[]> taken;
+    private readonly Dictionary<string, MoveForm[]> byPosition;
 
     /// <summary>Puts a catalogue together.</summary>
     /// <param name="hash">Names this very content; part of every class file made with it.</param>
@@ -19,18 +17,18 @@ public sealed class MoveCatalogue
     {
         Hash = hash;
         (Positions, Ways, Moves, Props, Conditions) = (positions, ways, moves, props, conditions);
-        this.moves = moves.ToFrozenDictionary(m => m.Id);
-        this.positions = positions.ToFrozenDictionary(p => p.Id);
-        this.forms = forms.GroupBy(f => f.Move.Id).ToFrozenDictionary(g => g.Key, g => g.ToArray());
+        this.moves = moves.ToDictionary(m => m.Id);
+        this.positions = positions.ToDictionary(p => p.Id);
+        this.forms = forms.GroupBy(f => f.Move.Id).ToDictionary(g => g.Key, g => g.ToArray());
         var order = moves.Select((m, i) => (m, i)).ToDictionary(p => p.m.Id, p => p.i);
-        byPosition = this.forms.Values.SelectMany(f => f).Where(f => f.Option == MoveForm.BaseOption).GroupBy(f => f.Position.Id).ToFrozenDictionary(
+        byPosition = this.forms.Values.SelectMany(f => f).Where(f => f.Option == MoveForm.BaseOption).GroupBy(f => f.Position.Id).ToDictionary(
             g => g.Key, g => g.OrderBy(f => order[f.Move.Id]).ToArray());
-        taken = moves.ToFrozenDictionary(m => m.Id, m => positions.Where(p => m.In.Contains(p.Id)).ToArray());
+        taken = moves.ToDictionary(m => m.Id, m => positions.Where(p => m.In.Contains(p.Id)).ToArray());
         closers = moves.SelectMany(m => m.Phases.SelectMany(p => p.Closes.Except(p.Opens)).Distinct().Select(what => (What: what, Move: m)))
-            .GroupBy(c => c.What, c => c.Move).ToFrozenDictionary(g => g.Key, g => (IReadOnlyList<Move>)[.. g]);
+            .GroupBy(c => c.What, c => c.Move).ToDictionary(g => g.Key, g => (IReadOnlyList<Move>)[.. g]);
     }
 
-    private readonly FrozenDictionary<string, IReadOnlyList<Move>> closers;
+    private readonly Dictionary<string, IReadOnlyList<Move>> closers;
 
     /// <summary>Names this very content.</summary>
     public string Hash { get; }
