@@ -20,14 +20,12 @@ try
         Derived.Write(folder);
         return 0;
     }
-    // The store takes a while to open; meanwhile the catalogue is read.
-    var stored = Task.Run(() =>
-    {
-        StoreSetup.Prepare(options.Data, Derived.FirstStore(options.Demo), Console.Error.WriteLine);
-        return StoreSetup.MovesIn(options.Data);
-    });
+    // What opens the store takes a while to be ready; meanwhile the catalogue is read. Nothing is touched on disk before it is found right.
+    var warm = Task.Run(StoreSetup.Warm);
     live = new(CatalogueReader.ReadFolder(folder, ShapeCache.Open(Derived.Shapes)), folder);
-    ownMoves = await stored;
+    await warm;
+    StoreSetup.Prepare(options.Data, Derived.FirstStore(options.Demo), Console.Error.WriteLine);
+    ownMoves = StoreSetup.MovesIn(options.Data);
 }
 catch (Exception error) when (error is ArgumentException or CatalogueException or StoreException)
 {

@@ -21,6 +21,16 @@ public static class StoreSetup
     public static void Use(DbContextOptionsBuilder options, string file) =>
         options.UseSqlite($"Data Source={file};Default Timeout={PatienceSeconds}").AddInterceptors(DurableWrites.Instance, new FileThere(file));
 
+    /// <summary>Gets everything ready that opening a store needs; touches no file.</summary>
+    public static void Warm()
+    {
+        var options = new DbContextOptionsBuilder<TideStore>().UseSqlite("Data Source=:memory:").Options;
+        using var store = new TideStore(options);
+        store.Database.OpenConnection();
+        store.Database.GetMigrations();
+        _ = store.Moves.AsNoTracking().OrderBy(m => m.Id).ToQueryString();
+    }
+
     /// <summary>Creates the folder, checks the database, and brings it up to date.</summary>
     /// <param name="folder">The data folder.</param>
     /// <param name="first">A store that was made beforehand, to begin with where there is none yet; null where there is none.</param>
