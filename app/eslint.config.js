@@ -4,7 +4,7 @@ import globals from 'globals';
 import ts from 'typescript-eslint';
 
 export default ts.config(
-  { ignores: ['src/lib/api/*.d.ts', 'node_modules'] },
+  { ignores: ['src/lib/api/*.d.ts', 'node_modules', '.dependency-cruiser.cjs', 'scripts'] },
   js.configs.recommended,
   ...ts.configs.recommended,
   ...svelte.configs.recommended,

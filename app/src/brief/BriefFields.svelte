@@ -2,7 +2,7 @@
   import { plain } from '../lib/words';
   import BreathFields from '../score/BreathFields.svelte';
   import BodyFace from '../bodymap/BodyFace.svelte';
-  import type { ClassFile } from '../lib/api/client';
+  import type { Area, ClassFile } from '../lib/api/client';
   import PlaceFields from './PlaceFields.svelte';
   import { has, toggled } from './lists';
 
@@ -13,8 +13,7 @@
 
   const { document, onchange }: Props = $props();
 
-  type Areas = NonNullable<NonNullable<ClassFile['theme']>['areas']>;
-  const areas: Areas = [
+  const areas: Area[] = [
     'jaw',
     'neck',
     'shoulders',
@@ -37,13 +36,22 @@
 
   const theme = $derived(document.theme?.areas ?? []);
 
-  const toggleArea = (area: string) =>
-    onchange(
-      (d) => (d.theme = { ...d.theme, areas: toggled(d.theme?.areas, area as Areas[number]) as Areas }),
-    );
+  function toggleArea(word: string) {
+    const area = areas.find((a) => a === word);
+    if (area) onchange((d) => (d.theme = { ...d.theme, areas: toggled(d.theme?.areas, area) }));
+  }
+  const tagsIn = (text: string) =>
+    [...new Set(text.split(',').map((t) => t.trim().slice(0, 60)))].filter(Boolean);
+  // What is typed stays as it is typed; a comma at its end begins a tag that is none yet.
+  let typed = $state<string | null>(null);
+  const tagText = $derived(
+    typed !== null && tagsIn(typed).join() === (document.tags ?? []).join()
+      ? typed
+      : (document.tags?.join(', ') ?? ''),
+  );
   function setTags(text: string) {
-    const tags = [...new Set(text.split(',').map((t) => t.trim()))].filter(Boolean);
-    onchange((d) => (d.tags = tags));
+    typed = text;
+    onchange((d) => (d.tags = tagsIn(text)));
   }
 
   function setCount(seconds: number) {
@@ -106,8 +114,8 @@
         class="field"
         maxlength="300"
         placeholder="dawn, net makers"
-        value={document.tags?.join(', ') ?? ''}
-        onchange={(e) => setTags(e.currentTarget.value)}
+        value={tagText}
+        oninput={(e) => setTags(e.currentTarget.value)}
       /></label
     >
     <fieldset>
@@ -129,7 +137,7 @@
         >The breath of this class</summary
       >
       <label class="mt-2 block w-48"
-        >Seconds a count
+        >Seconds per count
         <input
           class="field"
           type="number"

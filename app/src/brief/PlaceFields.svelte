@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { ClassFile } from '../lib/api/client';
+  import type { ClassFile, Family, Surface } from '../lib/api/client';
   import { families } from '../moves/words';
   import { has, toggled } from './lists';
 
@@ -21,10 +21,10 @@
 
   const place = $derived(document.place ?? {});
 
-  const toggleFamily = (family: string) =>
-    onchange((d) => (d.place = { ...d.place, families: toggled(d.place?.families, family as never) }));
+  const toggleFamily = (family: Family) =>
+    onchange((d) => (d.place = { ...d.place, families: toggled(d.place?.families, family) }));
   const toggleLimit = (limit: string) =>
-    onchange((d) => (d.place = { ...d.place, limits: toggled(d.place?.limits, limit as never) }));
+    onchange((d) => (d.place = { ...d.place, limits: toggled(d.place?.limits, limit) }));
 </script>
 
 <fieldset>
@@ -42,7 +42,7 @@
                   (d) =>
                     (d.place = {
                       ...d.place,
-                      families: families.map(([f]) => f).filter((f) => f !== id) as never,
+                      families: families.map(([f]) => f).filter((f) => f !== id),
                     }),
                 )}
         />{name}</label
@@ -65,7 +65,7 @@
     <select
       class="field"
       value={place.surface ?? 'mat'}
-      onchange={(e) => onchange((d) => (d.place = { ...d.place, surface: e.currentTarget.value as never }))}
+      onchange={(e) => onchange((d) => (d.place = { ...d.place, surface: e.currentTarget.value as Surface }))}
     >
       <option value="mat">mats</option><option value="chair">chairs</option><option value="bed">a bed</option
       ><option value="outdoors">grass, outdoors</option>

@@ -9,7 +9,7 @@
 
   const { document, onchange }: Props = $props();
 
-  const stock = $derived((document.place?.props ?? {}) as Record<string, number>);
+  const stock = $derived(document.place?.props ?? {});
   const counted = $derived(catalogue.props.filter((p) => !p.alwaysThere));
 
   function set(id: string, count: number) {

@@ -1,4 +1,5 @@
 import { SvelteMap } from 'svelte/reactivity';
+import { catalogue } from '../lib/catalogue.svelte';
 import { api, type Figure } from '../lib/api/client';
 
 const perRequest = 60;
@@ -59,4 +60,5 @@ class Figures {
 }
 
 export const figures = new Figures();
+catalogue.whenChanged(() => figures.forget());
 export const figureKey = Figures.key;

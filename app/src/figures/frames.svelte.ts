@@ -1,4 +1,5 @@
 import { SvelteMap } from 'svelte/reactivity';
+import { catalogue } from '../lib/catalogue.svelte';
 import { api, type Frames } from '../lib/api/client';
 
 /** Moving pictures of moves, asked for when one is looked at. */
@@ -36,3 +37,4 @@ class FrameStore {
 }
 
 export const frames = new FrameStore();
+catalogue.whenChanged(() => frames.forget());

@@ -1,5 +1,6 @@
 <script lang="ts">
   import X from '@lucide/svelte/icons/x';
+  import { tick } from 'svelte';
   import { api, sentence, type Move } from '../lib/api/client';
   import { catalogue } from '../lib/catalogue.svelte';
   import Figure from '../figures/Figure.svelte';
@@ -7,8 +8,8 @@
   import { anything, MoveFinder } from '../moves/find';
   import { doseOf, families } from '../moves/words';
   import { add } from '../score/acts';
-  import { lineToFollow } from '../score/edits';
-  import type { PlanState } from '../score/plan.svelte';
+  import { lineToFollow } from '../document/edits';
+  import type { PlanState } from '../plan/plan.svelte';
 
   const { plan, onclose }: { plan: PlanState; onclose: () => void } = $props();
 
@@ -46,10 +47,11 @@
   async function ask(word: string) {
     need = need === word ? '' : word;
     [offers, trouble, chosen] = [null, '', 0];
-    if (!need || !follows) return;
+    const given = $state.snapshot(plan.document);
+    if (!need || !follows || !given) return;
     try {
       const { data, error } = await api.POST('/api/insertions', {
-        body: { class: $state.snapshot(plan.document), after: follows, need } as never,
+        body: { class: given, after: follows, need },
       });
       if (error) trouble = sentence(error);
       else
@@ -62,13 +64,22 @@
     }
   }
 
-  function put(offer: Offer | undefined) {
-    if (offer) add(plan, offer.move, where, offer.position);
+  let field: HTMLInputElement;
+
+  async function put(offer: Offer | undefined) {
+    if (!offer) return;
+    add(plan, offer.move, where, offer.position);
+    // The next word takes the place of this one.
+    field.select();
+    await tick();
+    document
+      .querySelector(`[data-line="${CSS.escape(plan.selected ?? '')}"]`)
+      ?.scrollIntoView({ block: 'nearest' });
   }
 
   function key(event: KeyboardEvent) {
     if (event.key === 'Escape') onclose();
-    else if (event.key === 'Enter') put(found[chosen]);
+    else if (event.key === 'Enter') void put(found[chosen]);
     else if (event.key === 'ArrowDown') chosen = Math.min(found.length - 1, chosen + 1);
     else if (event.key === 'ArrowUp') chosen = Math.max(0, chosen - 1);
     else return;
@@ -87,6 +98,7 @@
     >
   </div>
   <input
+    bind:this={field}
     {@attach focus}
     class="field mt-2"
     type="search"
@@ -101,7 +113,7 @@
     onkeydown={key}
   />
   <div class="mt-2 flex flex-wrap gap-2 text-[14px]">
-    {#each [['counter', 'Takes it back'], ['preparation', 'Makes ready'], ['theme', 'On the theme'], ['rest', 'Is still']] as const as [word, name] (word)}
+    {#each [['counter', 'Counter'], ['preparation', 'Preparation'], ['theme', 'On the theme'], ['rest', 'Rest']] as const as [word, name] (word)}
       <button
         class="press"
         aria-pressed={need === word}
@@ -113,7 +125,7 @@
       <option value="">any family</option>
       {#each families as [id, name] (id)}<option value={id}>{name}</option>{/each}
     </select>
-    <select class="field w-auto" aria-label="Where" bind:value={where}>
+    <select class="field w-auto max-w-44 truncate" aria-label="Where" bind:value={where}>
       <option value="after">after {selectedName ?? 'the last'}</option>
       {#if plan.selected}
         <option value="before">before it</option>
@@ -131,7 +143,7 @@
         role="option"
         aria-selected={i === chosen}
         class="flex min-h-14 cursor-pointer items-center gap-3 rounded-xl px-2 hover:bg-band aria-selected:bg-sand"
-        onclick={() => put(offer)}
+        onclick={() => void put(offer)}
       >
         <span aria-hidden="true"
           ><Figure

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import Wave from '../views/Wave.svelte';
+  import Wave from './Wave.svelte';
   import ThemeButton from './ThemeButton.svelte';
 
   const { here }: { here: 'shelf' | 'moves' } = $props();

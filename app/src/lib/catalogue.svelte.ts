@@ -1,5 +1,3 @@
-import { figures } from '../figures/figures.svelte';
-import { frames } from '../figures/frames.svelte';
 import { api, sentence, type Condition, type Move, type Position, type Prop } from './api/client';
 
 /** The moves, positions and conditions, asked for once. */
@@ -10,6 +8,12 @@ class Catalogue {
   props = $state.raw<Prop[]>([]);
   trouble = $state<string | null>(null);
   private asked: Promise<void> | null = null;
+  private followers: (() => void)[] = [];
+
+  /** Has something done whenever moves were changed: what was drawn of them is old then. */
+  whenChanged(does: () => void) {
+    this.followers.push(does);
+  }
 
   load(): Promise<void> {
     return (this.asked ??= this.ask());
@@ -17,8 +21,7 @@ class Catalogue {
 
   /** Asks anew, after a move of one's own was kept or deleted. */
   again(): Promise<void> {
-    figures.forget();
-    frames.forget();
+    for (const does of this.followers) does();
     return (this.asked = this.ask());
   }
 

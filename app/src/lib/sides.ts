@@ -1,15 +1,21 @@
-import type { Move } from './api/client';
+import type { Move, Sides } from './api/client';
 
 export type Side = 'right' | 'left' | 'none';
 
+interface Pair {
+  /** The first, the other, the first and then the other, the other and then the first. */
+  words: readonly [Sides, Sides, Sides, Sides];
+  said: readonly [string, string];
+}
+
 /** The words of a side order, by how a move has sides: what the file writes and what the teacher reads. */
-const pairs = {
-  'one-sided': { words: ['right', 'left'], said: ['right', 'left'] },
-  crossing: { words: ['over', 'under'], said: ['right on top', 'left on top'] },
-  clockwise: { words: ['cw', 'ccw'], said: ['clockwise', 'the other way'] },
-  backwards: { words: ['back', 'forward'], said: ['backwards', 'forwards'] },
-  inwards: { words: ['in', 'out'], said: ['inwards', 'outwards'] },
-} as const;
+const pairs: Record<'one-sided' | 'crossing' | Move['circle'], Pair> = {
+  'one-sided': { words: ['right', 'left', 'right-left', 'left-right'], said: ['right', 'left'] },
+  crossing: { words: ['over', 'under', 'over-under', 'under-over'], said: ['right on top', 'left on top'] },
+  clockwise: { words: ['cw', 'ccw', 'cw-ccw', 'ccw-cw'], said: ['clockwise', 'the other way'] },
+  backwards: { words: ['back', 'forward', 'back-forward', 'forward-back'], said: ['backwards', 'forwards'] },
+  inwards: { words: ['in', 'out', 'in-out', 'out-in'], said: ['inwards', 'outwards'] },
+};
 
 function pairOf(move: Move) {
   if (move.sides === 'circling') return pairs[move.circle];
@@ -21,7 +27,7 @@ export const sideNames = (move: Move): readonly [string, string] =>
   move.sides === 'circling' ? pairs[move.circle].said : ['right', 'left'];
 
 export interface SideChoice {
-  word: string;
+  word: Sides;
   said: { text: string; side: Side }[];
 }
 
@@ -38,8 +44,8 @@ export function choices(move: Move): SideChoice[] {
   const right = { text: said[0], side: 'right' as const };
   const left = { text: said[1], side: 'left' as const };
   return [
-    { word: `${words[0]}-${words[1]}`, said: [right, left] },
-    { word: `${words[1]}-${words[0]}`, said: [left, right] },
+    { word: words[2], said: [right, left] },
+    { word: words[3], said: [left, right] },
     { word: words[0], said: [right] },
     { word: words[1], said: [left] },
   ];

@@ -15,10 +15,21 @@ export const blank = `- id: my-move
   cautions: [Below shoulder height if a shoulder is sore]
 `;
 
+/** An id that no move has yet, beginning with the wished one. */
+export function freeId(wished: string, taken: (id: string) => boolean): string {
+  let id = wished;
+  for (let n = 2; taken(id); n++) id = `${wished}-${n}`;
+  return id;
+}
+
+/** What a new move looks like, under an id of its own. */
+export const blankMove = (taken: (id: string) => boolean): string =>
+  blank.replace('- id: my-move', `- id: ${freeId('my-move', taken)}`);
+
 /** A catalogue move as the beginning of one's own: with an id and a name that are not taken. */
-export function copyOf(yaml: string): string {
+export function copyOf(yaml: string, taken: (id: string) => boolean): string {
   return yaml
-    .replace(/^- id: (.+)$/m, '- id: my-$1')
+    .replace(/^- id: (.+)$/m, (_, id: string) => `- id: ${freeId(`my-${id}`, taken)}`)
     .replace(/^( {2}name: )"?(.*?)"?$/m, (_, field: string, name: string) => `${field}"${name}, my way"`);
 }
 

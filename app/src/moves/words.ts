@@ -1,8 +1,8 @@
 import { unitFor } from '../lib/words';
-import type { Move } from '../lib/api/client';
+import type { Family, Move } from '../lib/api/client';
 
 /** What the words of the API are called on the page. */
-export const families: [string, string][] = [
+export const families: [Family, string][] = [
   ['standing', 'Standing'],
   ['seated', 'Seated'],
   ['floor', 'Kneeling and floor'],

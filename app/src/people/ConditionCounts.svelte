@@ -1,5 +1,7 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import { catalogue } from '../lib/catalogue.svelte';
+  import { unitFor } from '../lib/words';
   import type { ClassFile } from '../lib/api/client';
 
   interface Props {
@@ -11,18 +13,28 @@
 
   const { document, asking = new Map(), onchange }: Props = $props();
 
-  const counts = $derived((document.group?.conditions ?? {}) as Record<string, number>);
+  const counts = $derived(document.group?.conditions ?? {});
   const most = $derived(Math.max(3, document.group?.size ?? 0));
   /** What matters tonight first, the rest on request. */
   let all = $state(false);
-  const shown = $derived(
-    catalogue.conditions
-      .filter((c) => all || c.id in counts || asking.has(c.id))
+  const matters = (id: string) => id in counts || asking.has(id);
+  // In the order of when the list was opened: what is answered stays where it is, under the hand.
+  let order = $state.raw<string[]>([]);
+  function sort() {
+    order = catalogue.conditions
+      .map((c) => c.id)
       .sort(
-        (a, b) =>
-          Number(b.id in counts) - Number(a.id in counts) ||
-          (asking.get(b.id) ?? 0) - (asking.get(a.id) ?? 0),
-      ),
+        (a, b) => Number(b in counts) - Number(a in counts) || (asking.get(b) ?? 0) - (asking.get(a) ?? 0),
+      );
+  }
+  $effect(() => {
+    if (catalogue.conditions.length > 0) untrack(sort);
+  });
+  const shown = $derived(
+    order
+      .map((id) => catalogue.conditions.find((c) => c.id === id))
+      .filter((c) => c !== undefined)
+      .filter((c) => all || matters(c.id)),
   );
 
   function set(id: string, value: string) {
@@ -42,7 +54,10 @@
       <div class="flex items-center gap-3">
         <span class={asked ? '' : 'font-bold'}>{condition.name}</span>
         {#if !asked && asking.has(condition.id)}
-          <span class="text-[13.5px] text-notable">ask tonight: {asking.get(condition.id)} lines</span>
+          <span class="text-[13.5px] text-notable"
+            >ask tonight: {asking.get(condition.id)}
+            {unitFor(asking.get(condition.id) ?? 0, 'lines')}</span
+          >
         {/if}
         <select
           class="field ml-auto w-36"
@@ -66,6 +81,6 @@
     </li>
   {/each}
 </ul>
-<button class="press mt-3" onclick={() => (all = !all)}
+<button type="button" class="press mt-3" onclick={() => (all = !all)}
   >{all ? 'Only what matters tonight' : 'All conditions'}</button
 >

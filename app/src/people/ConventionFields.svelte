@@ -1,20 +1,20 @@
 <script lang="ts">
   import { onMount } from 'svelte';
   import { api, type Conventions } from '../lib/api/client';
-  import type { PlanState } from '../score/plan.svelte';
+  import type { PlanState } from '../plan/plan.svelte';
 
   const { plan }: { plan: PlanState } = $props();
 
   let conventions = $state.raw<Conventions | null>(null);
   let change = $state('');
-  const chosen = $derived((plan.document?.conventions ?? {}) as Record<string, string>);
+  const chosen = $derived(plan.document?.conventions ?? {});
 
   onMount(async () => (conventions = (await api.GET('/api/conventions')).data ?? null));
 
   /** What a choice changes is told: the findings that come and go, and the clock. */
   async function choose(next: Record<string, string>) {
     const before = plan.score;
-    plan.change('convention', (document) => (document.conventions = next as never));
+    plan.change('convention', (document) => (document.conventions = next));
     await plan.settled();
     const after = plan.score;
     if (!before || !after) return;

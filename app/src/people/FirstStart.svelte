@@ -7,6 +7,7 @@
   function understood() {
     localStorage.setItem(key, '1');
     read = true;
+    document.querySelector<HTMLElement>('h1')?.focus();
   }
 </script>
 

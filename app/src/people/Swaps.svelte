@@ -1,6 +1,6 @@
 <script lang="ts">
   import { catalogue } from '../lib/catalogue.svelte';
-  import type { PlanState } from '../score/plan.svelte';
+  import type { PlanState } from '../plan/plan.svelte';
   import { saySwap } from './swaps';
 
   const { plan, ongo }: { plan: PlanState; ongo: (id: string) => void } = $props();

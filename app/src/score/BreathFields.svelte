@@ -27,16 +27,16 @@
   const counts = ['in', 'held in', 'out', 'held out'];
 
   function set(kind: (typeof kinds)[number][0], pattern: number[] | null) {
-    const next = { ...breath } as Record<string, unknown>;
+    const next: Breath = { ...breath };
     if (pattern) next[kind] = pattern;
     else delete next[kind];
-    onchange(Object.keys(next).length > 0 ? (next as Breath) : null);
+    onchange(Object.keys(next).length > 0 ? next : null);
   }
 
   function count(kind: (typeof kinds)[number][0], at: number, value: number) {
     const least = at % 2 === 0 ? 0.5 : 0;
     if (!(value >= least && value <= 60)) return;
-    const pattern = [...((breath?.[kind] as number[] | undefined) ?? begin[kind])];
+    const pattern = [...(breath?.[kind] ?? begin[kind])];
     pattern[at] = value;
     set(kind, pattern);
   }
@@ -45,7 +45,7 @@
 <fieldset class="mt-3">
   <legend>Breath, in counts</legend>
   {#each kinds as [kind, name] (kind)}
-    {@const pattern = breath?.[kind] as number[] | undefined}
+    {@const pattern = breath?.[kind]}
     <div class="mt-1 flex min-h-8 items-center gap-1.5">
       <label class="flex w-24 items-center gap-1.5">
         <input

@@ -2,7 +2,7 @@
   import { unitFor } from '../lib/words';
   import Minus from '@lucide/svelte/icons/minus';
   import Plus from '@lucide/svelte/icons/plus';
-  import type { Unit } from './plan.svelte';
+  import { mostOf, type Unit } from '../document/doses';
 
   interface Props {
     name: string;
@@ -15,11 +15,9 @@
 
   const { name, unit, amount, step, locked, onchange }: Props = $props();
 
-  const most = { breaths: 200, rounds: 200, beats: 500, seconds: 3600 };
-
   function set(next: number) {
     const whole = Math.round(next);
-    if (whole >= 1 && whole <= most[unit] && whole !== amount) onchange(whole);
+    if (whole >= 1 && whole <= mostOf[unit] && whole !== amount) onchange(whole);
   }
 
   function typed(event: Event & { currentTarget: HTMLInputElement }) {
@@ -49,7 +47,12 @@
     />
     <span class="block text-[12px] text-muted" aria-hidden="true">{unitFor(amount, unit)}</span>
   </label>
-  <button class="step" disabled={locked} aria-label="More {unit}" onclick={() => set(amount + step)}>
+  <button
+    class="step"
+    disabled={locked || amount >= mostOf[unit]}
+    aria-label="More {unit}"
+    onclick={() => set(Math.min(mostOf[unit], amount + step))}
+  >
     <Plus size={16} aria-hidden="true" />
   </button>
 </div>

@@ -2,8 +2,8 @@
   import type { Line } from '../lib/api/client';
   import { catalogue } from '../lib/catalogue.svelte';
   import BreathFields from './BreathFields.svelte';
-  import { lineOf } from './edits';
-  import type { PlanState } from './plan.svelte';
+  import { lineOf } from '../document/edits';
+  import type { PlanState } from '../plan/plan.svelte';
 
   const { plan }: { plan: PlanState } = $props();
 
@@ -27,10 +27,10 @@
   }
 
   function say(phase: number, text: string) {
-    const words = { ...line?.say } as Record<string, string>;
+    const words = { ...line?.say };
     if (text) words[String(phase)] = text;
     else delete words[String(phase)];
-    set('say', words as never, 'words');
+    set('say', words, 'words');
   }
 
   // As the class file has it.
@@ -48,7 +48,7 @@
         <select
           class="field"
           value={line.option ?? 'base'}
-          onchange={(e) => set('option', e.currentTarget.value as never, 'option')}
+          onchange={(e) => set('option', e.currentTarget.value, 'option')}
         >
           <option value="base">as it is</option>
           {#each move.options as option (option)}<option value={option}>{option}</option>{/each}
@@ -62,7 +62,7 @@
           onchange={(e) => set('position', e.currentTarget.value, 'position')}
         >
           <option value=""
-            >nearest{here ? `: ${catalogue.positions.get(here)?.name.toLowerCase()}` : ''}</option
+            >the nearest{here ? ` (${catalogue.positions.get(here)?.name.toLowerCase()})` : ''}</option
           >
           {#each move.positions as p (p)}<option value={p}>{catalogue.positions.get(p)?.name ?? p}</option
             >{/each}
@@ -103,8 +103,9 @@
         <textarea
           class="field"
           rows="2"
+          maxlength="2000"
           value={line.note ?? ''}
-          onchange={(e) => set('note', e.currentTarget.value, 'note')}></textarea></label
+          oninput={(e) => set('note', e.currentTarget.value, 'note')}></textarea></label
       >
       <label class="col-span-full"
         >Talk-in of your own; empty takes the catalogue's
@@ -112,8 +113,9 @@
           class="field"
           rows="2"
           placeholder="Sides as {'{right}'} and {'{left}'}"
+          maxlength="2000"
           value={line.talk ?? ''}
-          onchange={(e) => set('talk', e.currentTarget.value, 'talk')}></textarea></label
+          oninput={(e) => set('talk', e.currentTarget.value, 'talk')}></textarea></label
       >
       {#each move.phases as phase, i (i)}
         <label class="col-span-full"
@@ -121,8 +123,9 @@
           <input
             class="field"
             placeholder={phase.cue}
+            maxlength="600"
             value={line.say?.[String(i + 1)] ?? ''}
-            onchange={(e) => say(i + 1, e.currentTarget.value)}
+            oninput={(e) => say(i + 1, e.currentTarget.value)}
           /></label
         >
       {/each}

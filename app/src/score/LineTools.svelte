@@ -16,7 +16,7 @@
   import Trash from '@lucide/svelte/icons/trash-2';
   import Undo from '@lucide/svelte/icons/undo-2';
   import { acts, copied, cut, paste } from './acts';
-  import type { PlanState } from './plan.svelte';
+  import type { PlanState } from '../plan/plan.svelte';
 
   interface Props {
     plan: PlanState;
@@ -103,14 +103,14 @@
     class="tool"
     aria-label={plan.undoName ? `Undo ${plan.undoName}` : 'Undo'}
     title={plan.undoName ? `Undo ${plan.undoName} (Ctrl+Z)` : 'Nothing to undo'}
-    disabled={plan.undoName === null}
+    aria-disabled={plan.undoName === null}
     onclick={() => plan.undo()}><Undo size={18} aria-hidden="true" /></button
   >
   <button
     class="tool"
     aria-label={plan.redoName ? `Redo ${plan.redoName}` : 'Redo'}
     title={plan.redoName ? `Redo ${plan.redoName} (Ctrl+Shift+Z)` : 'Nothing to redo'}
-    disabled={plan.redoName === null}
+    aria-disabled={plan.redoName === null}
     onclick={() => plan.redo()}><Redo size={18} aria-hidden="true" /></button
   >
 </div>

@@ -11,7 +11,7 @@
   import { shownIn } from '../moves/words';
   import Cue from './Cue.svelte';
   import type { Playback } from './playback.svelte';
-  import type { PlanState } from './plan.svelte';
+  import type { PlanState } from '../plan/plan.svelte';
   import SideMark from './SideMark.svelte';
 
   interface Props {

@@ -12,7 +12,8 @@
   import DoseStepper from './DoseStepper.svelte';
   import type { Dragging } from './drag.svelte';
   import type { Following } from './following';
-  import type { PlanState, Unit } from './plan.svelte';
+  import { stepOf, type Unit } from '../document/doses';
+  import type { PlanState } from '../plan/plan.svelte';
   import type { LineRow } from './rows';
   import SideMark from './SideMark.svelte';
 
@@ -40,9 +41,7 @@
   const position = $derived(shownIn(move, result?.position));
   const unit = $derived((result?.unit ?? move?.dose.unit ?? 'breaths') as Unit);
   const amount = $derived(line[unit] ?? result?.amount ?? move?.dose.usual ?? 1);
-  const step = $derived(
-    (unit === 'seconds' ? 15 : unit === 'beats' ? 4 : 1) * (move?.sides === 'alternating' ? 2 : 1),
-  );
+  const step = $derived(stepOf(unit, move?.sides === 'alternating'));
   const cueOf = (breath: string) => (move ? cueOn(move.phases, breath) : undefined);
   const lone = $derived(move && !cueOf('in') && !cueOf('out') ? move.phases[0] : null);
   const key = $derived(figureKey(line.move, position, line.option ?? 'base'));
@@ -59,14 +58,22 @@
     else plan.selected = id;
   }
 
+  /** So does a press anywhere in the line that is meant for nothing else. */
+  function pressLine(event: MouseEvent) {
+    if (!(event.target as Element).closest('button, input, a, select')) press(event);
+  }
+
   // The focus would make the line the only one that is selected before the press is over.
   function hold(event: MouseEvent) {
     if (event.shiftKey || event.ctrlKey || event.metaKey || plan.selection.several) event.preventDefault();
   }
 </script>
 
+<!-- The keys go by the clock's button. -->
+<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_noninteractive_element_interactions -->
 <div
   class="line"
+  onclick={pressLine}
   class:selected
   class:at={plan.selected === id}
   class:carried={dragging.carried === id}

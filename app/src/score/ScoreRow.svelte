@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Dragging } from './drag.svelte';
   import type { Following } from './following';
-  import type { PlanState } from './plan.svelte';
+  import type { PlanState } from '../plan/plan.svelte';
   import type { LineRow } from './rows';
   import ScoreLine from './ScoreLine.svelte';
   import WayStep from './WayStep.svelte';

@@ -2,10 +2,11 @@
   import { onDestroy, tick } from 'svelte';
   import { catalogue } from '../lib/catalogue.svelte';
   import { choices, chosen } from '../lib/sides';
-  import type { PlanState, Unit } from './plan.svelte';
+  import { mostOf, stepOf, type Unit } from '../document/doses';
+  import type { PlanState } from '../plan/plan.svelte';
   import { acts, copied, cut, paste } from './acts';
   import { Dragging } from './drag.svelte';
-  import { addSection, moveTo } from './edits';
+  import { addSection, moveTo } from '../document/edits';
   import { Following } from './following';
   import { linesOf, type Row, type SectionRows } from './rows';
   import ScoreRow from './ScoreRow.svelte';
@@ -25,6 +26,12 @@
   let menu = $state.raw<{ id: string; anchor: HTMLElement } | null>(null);
   const lines = $derived(sections.flatMap((s) => linesOf(s.rows)));
   const order = $derived(lines.map((l) => l.line.id ?? ''));
+  // Where the arrows stop: each line, and each section that has none yet.
+  const stops = $derived(
+    sections.flatMap((s) =>
+      s.rows.length > 0 ? linesOf(s.rows).map((l) => l.line.id ?? '') : [s.section.id ?? ''],
+    ),
+  );
   const following = new Following();
   onDestroy(following.stop);
 
@@ -43,8 +50,9 @@
 
   /** To the line so many further on; extending takes what lies between into the selection. */
   function go(by: number, extending: boolean) {
-    const at = order.indexOf(plan.selected ?? '');
-    const id = order[Math.min(order.length - 1, Math.max(0, at + by))];
+    const among = extending ? order : stops;
+    const at = among.indexOf(plan.selected ?? '');
+    const id = among[Math.min(among.length - 1, Math.max(0, at + by))];
     if (id === undefined) return;
     if (extending) plan.selection.extendTo(id, order);
     else plan.selected = id;
@@ -56,9 +64,9 @@
     if (!row?.score || row.line.locked) return;
     const alternating = catalogue.moves.get(row.line.move)?.sides === 'alternating';
     const unit = row.score.unit as Unit;
-    const step = (unit === 'seconds' ? 15 : unit === 'beats' ? 4 : 1) * (alternating ? 2 : 1);
-    const amount = (row.line[unit] ?? row.score.amount) + by * step;
-    if (amount >= 1) plan.setDose(row.line.id ?? '', unit, amount);
+    const now = row.line[unit] ?? row.score.amount;
+    const amount = Math.min(mostOf[unit], Math.max(1, now + by * stepOf(unit, alternating)));
+    if (amount !== now) plan.setDose(row.line.id ?? '', unit, amount);
   }
 
   function nextSides() {
@@ -81,8 +89,8 @@
     const keys: Record<string, () => void> = {
       ArrowDown: () => go(1, event.shiftKey),
       ArrowUp: () => go(-1, event.shiftKey),
-      Home: () => go(-order.length, event.shiftKey),
-      End: () => go(order.length, event.shiftKey),
+      Home: () => go(-stops.length, event.shiftKey),
+      End: () => go(stops.length, event.shiftKey),
       Escape: () => plan.selection.one(plan.selected),
       '+': () => dose(1),
       '=': () => dose(1),
@@ -147,6 +155,8 @@
           No lines yet.
           <button
             class="press ml-2"
+            data-select={section.id}
+            onfocus={() => (plan.selected = section.id ?? null)}
             onclick={() => {
               plan.selected = section.id ?? null;
               onfind();

@@ -4,8 +4,8 @@
   import type { Section } from '../lib/api/client';
   import { clock } from '../lib/time';
   import BreathFields from './BreathFields.svelte';
-  import { mergeSection, moveSection, removeSection } from './edits';
-  import type { PlanState } from './plan.svelte';
+  import { mergeSection, moveSection, removeSection } from '../document/edits';
+  import type { PlanState } from '../plan/plan.svelte';
 
   interface Props {
     plan: PlanState;
@@ -56,7 +56,7 @@
             class="field"
             maxlength="200"
             value={section.name ?? ''}
-            onchange={(e) => change('name', (s) => (s.name = e.currentTarget.value))}
+            oninput={(e) => change('name', (s) => (s.name = e.currentTarget.value))}
           /></label
         >
         <label class="mt-3 block"

@@ -4,9 +4,9 @@
   import GripVertical from '@lucide/svelte/icons/grip-vertical';
   import type { Snippet } from 'svelte';
   import type { Dragging } from './drag.svelte';
-  import { roundsText } from './clipboard';
-  import { moveBy, setOf, unwrap } from './edits';
-  import type { PlanState } from './plan.svelte';
+  import { roundsText } from '../document/rounds';
+  import { moveBy, setOf, unwrap } from '../document/edits';
+  import type { PlanState } from '../plan/plan.svelte';
   import type { SetRow } from './rows';
 
   interface Props {
@@ -72,7 +72,7 @@
             class="field"
             maxlength="200"
             value={row.name}
-            onchange={(e) => change('name', (set) => (set.name = e.currentTarget.value))}
+            oninput={(e) => change('name', (set) => (set.name = e.currentTarget.value))}
           /></label
         >
         <label

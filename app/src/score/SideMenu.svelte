@@ -2,7 +2,7 @@
   import { DropdownMenu } from 'bits-ui';
   import { catalogue } from '../lib/catalogue.svelte';
   import { choices, chosen } from '../lib/sides';
-  import type { PlanState } from './plan.svelte';
+  import type { PlanState } from '../plan/plan.svelte';
   import SideMark from './SideMark.svelte';
 
   interface Props {
@@ -21,7 +21,8 @@
   );
 
   function choose(word: string) {
-    if (at && word !== now) plan.setSides(at.id, word);
+    const choice = move && choices(move).find((c) => c.word === word);
+    if (at && choice && word !== now) plan.setSides(at.id, choice.word);
     close();
   }
 

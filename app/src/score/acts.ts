@@ -1,4 +1,4 @@
-import type { ClassFile, Item, Line, Move } from '../lib/api/client';
+import type { ClassFile, Item, Move, Sides } from '../lib/api/client';
 import { catalogue } from '../lib/catalogue.svelte';
 import { choices, chosen } from '../lib/sides';
 import { MoveFinder } from '../moves/find';
@@ -15,8 +15,8 @@ import {
   splitSection,
   unwrap,
   wrap,
-} from './edits';
-import type { PlanState } from './plan.svelte';
+} from '../document/edits';
+import type { PlanState } from '../plan/plan.svelte';
 
 /** What can be done to the selected lines, by button and by key. */
 export interface Act {
@@ -63,13 +63,13 @@ function mirror(plan: PlanState) {
   plan.change(`mirror ${named(plan, sided)}`, (document) => {
     for (const id of sided) {
       const line = lineOf(document, id)!;
-      line.sides = swapped(catalogue.moves.get(line.move)!, line.sides, leftFirst) as Line['sides'];
+      line.sides = swapped(catalogue.moves.get(line.move)!, line.sides, leftFirst);
     }
   });
 }
 
 /** The order with the other side first, or the other side alone. */
-export function swapped(move: Move, word: string | null | undefined, leftFirst: boolean): string {
+export function swapped(move: Move, word: string | null | undefined, leftFirst: boolean): Sides {
   const all = choices(move);
   const at = all.findIndex((c) => c.word === chosen(move, word, leftFirst)?.word);
   return (all[at ^ 1] ?? all[at])!.word;

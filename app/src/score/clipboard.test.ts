@@ -13,6 +13,7 @@ const move = (id: string, name: string, sides: Move['sides']) =>
     positions: ['seated'],
     props: [],
     notFor: [],
+    dose: { unit: 'breaths', least: 2, usual: 3, most: 6 },
   }) as unknown as Move;
 const moves = new Map(
   [
@@ -39,12 +40,24 @@ test('lines and sets go out as text and come back the same', () => {
       'Thread the needle, 3 breaths, left then right',
       'Set: right then left',
       '  Cat, then cow, 6 rounds',
-      '  Eagle arms',
+      '  Eagle arms, 3 breaths',
       'Set: 3 times',
       '  Eagle arms, 40 seconds, right on top',
     ].join('\n'),
   );
-  expect(read(text)).toEqual({ items, unclear: [] });
+  // What was the usual dose is said, and comes back as it was said.
+  const eagle = { move: 'eagle', breaths: 3 };
+  expect(read(text)).toEqual({
+    items: [
+      items[0],
+      {
+        ...items[1],
+        set: { name: '', rounds: ['right', 'left'], items: [{ move: 'cat', rounds: 6 }, eagle] },
+      },
+      items[2],
+    ],
+    unclear: [],
+  });
 });
 
 test('a list from elsewhere is read: bullets, numbers, slips, minutes', () => {

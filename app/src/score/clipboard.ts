@@ -1,7 +1,10 @@
 import type { Item, Line, LineSet, Move } from '../lib/api/client';
 import { choices } from '../lib/sides';
 import { anything, type MoveFinder } from '../moves/find';
-import { isSet } from './edits';
+import { unitOf } from '../document/doses';
+import { isSet } from '../document/edits';
+import { roundsText } from '../document/rounds';
+import { unitFor } from '../lib/words';
 
 /**
  * Lines as text that a teacher can read, write in any editor and paste back: a line each, "Thread the needle, 3 breaths, right then left";
@@ -10,7 +13,6 @@ import { isSet } from './edits';
  */
 
 const indent = '  ';
-const units = ['breaths', 'rounds', 'beats', 'seconds'] as const;
 const keptAt = 'ample-tide.clipboard';
 
 export function textOf(items: readonly Item[], moves: ReadonlyMap<string, Move>, depth = 0): string {
@@ -23,16 +25,16 @@ export function textOf(items: readonly Item[], moves: ReadonlyMap<string, Move>,
     .join('\n');
 }
 
-export const roundsText = (rounds: NonNullable<LineSet['set']['rounds']>) =>
-  typeof rounds === 'number' ? `${rounds} times` : rounds.join(' then ');
-
 function lineText(line: Line, moves: ReadonlyMap<string, Move>): string {
   const move = moves.get(line.move);
-  const unit = units.find((u) => line[u] != null);
+  const own = unitOf(line);
+  const dose = own
+    ? { unit: own, amount: line[own]! }
+    : move && { unit: move.dose.unit, amount: move.dose.usual };
   const sides = move && line.sides ? choices(move).find((c) => c.word === line.sides) : undefined;
   return [
     move?.name ?? line.move,
-    unit ? `${line[unit]} ${unit}` : '',
+    dose ? `${dose.amount} ${unitFor(dose.amount, dose.unit)}` : '',
     sides ? sides.said.map((s) => s.text).join(' then ') : '',
   ]
     .filter(Boolean)
@@ -58,7 +60,7 @@ export function itemsFrom(text: string, moves: ReadonlyMap<string, Move>, finder
     const head = /^set\s*:\s*(.*)$/i.exec(said);
     if (head) {
       into = [];
-      items.push({ id: '', set: { name: '', rounds: roundsFrom(head[1]!), items: into } } as never);
+      items.push({ id: '', set: { name: '', rounds: roundsFrom(head[1]!), items: into } });
       continue;
     }
     if (!/^\s/.test(written)) into = items;
@@ -88,7 +90,7 @@ function lineFrom(
   const rest = said.slice(name.length).toLowerCase();
   const dose = /(\d+)\s*(breath|round|beat|second|minute)/.exec(rest);
   const sides = choices(move).find((c) => rest.includes(c.said.map((s) => s.text).join(' then ')));
-  return { move: move.id, ...doseFrom(dose), ...(sides ? { sides: sides.word as Line['sides'] } : {}) };
+  return { move: move.id, ...doseFrom(dose), ...(sides ? { sides: sides.word } : {}) };
 }
 
 function doseFrom(found: RegExpExecArray | null): Partial<Line> {

@@ -1,4 +1,4 @@
-import type { PlanState } from './plan.svelte';
+import type { PlanState } from '../plan/plan.svelte';
 import { eventAt, type ScoreEvent } from '../tide/events';
 
 /** Lets the class run, by its own clock: the playhead moves, the line that is on is selected, and the figure breathes with it. */

@@ -1,6 +1,6 @@
 import type { ClassFile, Finding, Item, Line, LineScore, Score, Section } from '../lib/api/client';
 import type { Band, Mark, Tick } from '../tide/marks';
-import { isSet } from './edits';
+import { isSet } from '../document/edits';
 
 /** A line of the class beside what came out of it. */
 export interface LineRow {

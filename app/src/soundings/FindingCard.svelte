@@ -1,7 +1,8 @@
 <script lang="ts">
+  import { tick } from 'svelte';
   import type { Finding } from '../lib/api/client';
   import { clock } from '../lib/time';
-  import type { PlanState } from '../score/plan.svelte';
+  import type { PlanState } from '../plan/plan.svelte';
 
   const { plan, finding, ongo }: { plan: PlanState; finding: Finding; ongo: (id: string) => void } = $props();
 
@@ -15,6 +16,15 @@
     event.preventDefault();
     plan.concerned = [];
     plan.leave(finding.rule, finding.lines, because.trim());
+  }
+
+  const refused = $derived(plan.refused?.finding === finding.id ? plan.refused : null);
+
+  /** The card goes with its finding; the focus goes to what is found now. */
+  async function apply() {
+    plan.apply();
+    await tick();
+    document.getElementById('soundings')?.focus();
   }
 
   const intoView = (node: HTMLElement) => node.scrollIntoView({ block: 'nearest' });
@@ -87,10 +97,11 @@
       <button class="press-deep text-[14px]" disabled={!because.trim()}>Leave it as it is</button>
     </form>
   {/if}
+  {#if refused}<p class="mt-1 text-[14px]" role="status">{refused.why}</p>{/if}
   {#if looked}
     <div class="mt-2 flex flex-wrap items-center gap-2" role="status" {@attach intoView}>
       <span class="w-full text-[13.5px]">{change}</span>
-      <button class="press-deep text-[14px]" onclick={() => plan.apply()}>Apply</button>
+      <button class="press-deep text-[14px]" onclick={() => void apply()}>Apply</button>
       <button class="press text-[14px]" onclick={() => (plan.preview = null)}>Leave it</button>
     </div>
   {/if}

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { plain } from '../lib/words';
-  import type { PlanState } from '../score/plan.svelte';
+  import type { PlanState } from '../plan/plan.svelte';
 
   const { plan }: { plan: PlanState } = $props();
 

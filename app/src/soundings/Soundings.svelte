@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { PlanState } from '../score/plan.svelte';
+  import type { PlanState } from '../plan/plan.svelte';
   import FindingCard from './FindingCard.svelte';
   import OffList from './OffList.svelte';
 
@@ -25,7 +25,7 @@
 
 <section aria-labelledby="soundings">
   <div class="mb-3 flex flex-wrap items-baseline gap-x-3">
-    <h2 id="soundings" class="text-[19px]">Soundings</h2>
+    <h2 id="soundings" class="text-[19px]" tabindex="-1">Soundings</h2>
     <p class="text-[14px] text-muted" aria-live="polite">{count || 'nothing to mend'}</p>
   </div>
   {#each shown as finding (finding.id)}<FindingCard {plan} {finding} {ongo} />{/each}

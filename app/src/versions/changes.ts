@@ -1,8 +1,9 @@
 import { plain, unitFor } from '../lib/words';
 import type { ClassFile, Move } from '../lib/api/client';
 import { choices } from '../lib/sides';
-import { roundsText } from '../score/clipboard';
-import { differing, moved, outline, same, type Entry } from './outline';
+import { units } from '../document/doses';
+import { roundsText } from '../document/rounds';
+import { differing, moved, outline, same, type Entry } from '../document/outline';
 
 /** One difference between two versions of a class, as a teacher would tell it. */
 export interface Change {
@@ -12,7 +13,7 @@ export interface Change {
   text: string;
 }
 
-const doses = ['breaths', 'rounds', 'beats', 'seconds'];
+const doses: readonly string[] = units;
 /** Fields of the head that go without saying. */
 const unsaid = new Set(['sections', 'madeWith', 'format', 'version', 'id', 'moves']);
 

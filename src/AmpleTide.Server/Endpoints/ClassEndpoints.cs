@@ -17,10 +17,11 @@ internal static class ClassEndpoints
 {
     public static void MapClasses(this IEndpointRouteBuilder api)
     {
-        api.MapPost("/classes", Create).Accepts<JsonElement>("application/json");
-        api.MapGet("/classes/{id}", Get).Produces<JsonElement>();
-        api.MapPut("/classes/{id}", Save).Accepts<JsonElement>("application/json");
-        api.MapDelete("/classes/{id}", Delete);
+        api.MapPost("/classes", Create).Accepts<JsonElement>("application/json").Produces<JsonElement>(201).ProducesProblem(409).ProducesProblem(422);
+        api.MapGet("/classes/{id}", Get).Produces<JsonElement>().ProducesProblem(404);
+        api.MapPut("/classes/{id}", Save).Accepts<JsonElement>("application/json").Produces<JsonElement>()
+            .ProducesProblem(404).ProducesProblem(412).ProducesProblem(422).ProducesProblem(428);
+        api.MapDelete("/classes/{id}", Delete).Produces(204).ProducesProblem(404).ProducesProblem(412);
         api.MapGet("/classes/{id}/export", Export);
     }
 

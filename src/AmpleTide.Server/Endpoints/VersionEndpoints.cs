@@ -14,9 +14,9 @@ internal static class VersionEndpoints
 
     public static void MapVersions(this IEndpointRouteBuilder api)
     {
-        api.MapGet("/classes/{id}/versions", List).Produces<IReadOnlyList<VersionEntry>>();
-        api.MapGet("/classes/{id}/versions/{number:int}", Get).Produces<JsonElement>();
-        api.MapPost("/classes/{id}/versions", Name).Accepts<VersionName>("application/json").Produces<VersionEntry>();
+        api.MapGet("/classes/{id}/versions", List).Produces<IReadOnlyList<VersionEntry>>().ProducesProblem(404);
+        api.MapGet("/classes/{id}/versions/{number:int}", Get).Produces<JsonElement>().ProducesProblem(404);
+        api.MapPost("/classes/{id}/versions", Name).Accepts<VersionName>("application/json").Produces<VersionEntry>().ProducesProblem(404).ProducesProblem(422);
     }
 
     private static async Task<IResult> List(string id, TideStore store)

@@ -5,62 +5,87 @@
  * and run json-schema-to-typescript to regenerate this file.
  */
 
+/**
+ * An area of the body.
+ */
+export type Area =
+  | "jaw"
+  | "neck"
+  | "shoulders"
+  | "upper-back"
+  | "chest"
+  | "arms"
+  | "wrists-hands"
+  | "side-body"
+  | "mid-back"
+  | "low-back"
+  | "hip-front"
+  | "outer-hip"
+  | "inner-thigh"
+  | "hamstrings"
+  | "thighs"
+  | "calves"
+  | "feet"
+  | "breath";
+/**
+ * Whether people may be asleep at the end.
+ */
+export type Ending = "awake" | "asleep";
+/**
+ * How fast a group moves.
+ */
+export type Pace = "gentle" | "usual" | "brisk";
+/**
+ * A family of positions.
+ */
+export type Family = "standing" | "seated" | "floor" | "supine";
+/**
+ * What people are on.
+ */
+export type Surface = "mat" | "chair" | "bed" | "outdoors";
+/**
+ * Counts of a breath: in, held in, out, held out.
+ *
+ * @minItems 4
+ * @maxItems 4
+ */
+export type Counts = number[];
+/**
+ * The part a section plays in the arc of a class.
+ */
+export type Part = "arrive" | "warm" | "build" | "peak" | "soften" | "rest" | "close";
 export type Item = Set | Line;
-export type Line = {
-  [k: string]: unknown;
-} & {
-  id?: string;
-  move: string;
-  position?: string | null;
-  breaths?: number | null;
-  rounds?: number | null;
-  beats?: number | null;
-  seconds?: number | null;
-  sides?:
-    | "none"
-    | "alternate"
-    | "alternate-left"
-    | "right"
-    | "left"
-    | "right-left"
-    | "left-right"
-    | "cw"
-    | "ccw"
-    | "cw-ccw"
-    | "ccw-cw"
-    | "back"
-    | "forward"
-    | "back-forward"
-    | "forward-back"
-    | "in"
-    | "out"
-    | "in-out"
-    | "out-in"
-    | "over"
-    | "under"
-    | "over-under"
-    | "under-over"
-    | null;
-  option?: string;
-  pauseBetween?: number;
-  pauseAfter?: number;
-  breath?: Breath | null;
-  locked?: boolean;
-  note?: string;
-  talk?: string | null;
-  say?: {
-    [k: string]: string;
-  };
-  /**
-   * @maxItems 20
-   */
-  props?: {
-    id?: string;
-    standIn?: string | null;
-    [k: string]: unknown;
-  }[];
-  [k: string]: unknown;
-};
+/**
+ * A side.
+ */
+export type Side = "right" | "left";
+/**
+ * Which sides, in which order.
+ */
+export type Sides =
+  | "none"
+  | "alternate"
+  | "alternate-left"
+  | "right"
+  | "left"
+  | "right-left"
+  | "left-right"
+  | "cw"
+  | "ccw"
+  | "cw-ccw"
+  | "ccw-cw"
+  | "back"
+  | "forward"
+  | "back-forward"
+  | "forward-back"
+  | "in"
+  | "out"
+  | "in-out"
+  | "out-in"
+  | "over"
+  | "under"
+  | "over-under"
+  | "under-over";
 
 /**
  * A tension-relief class as its teacher plans it. Unknown fields are allowed and kept.
@@ -68,9 +93,7 @@ export type Line = {
 export interface AmpleTideClass {
   format?: "ample-tide/class";
   version?: 1;
-  madeWith?: {
-    [k: string]: unknown;
-  };
+  madeWith?: {};
   id?: string;
   title: string;
   note?: string;
@@ -78,63 +101,39 @@ export interface AmpleTideClass {
    * @maxItems 50
    */
   tags?: string[];
-  series?: {
-    [k: string]: unknown;
-  } | null;
+  series?: {} | null;
   theme?: {
     /**
      * @maxItems 18
      */
-    areas?: (
-      | "jaw"
-      | "neck"
-      | "shoulders"
-      | "upper-back"
-      | "chest"
-      | "arms"
-      | "wrists-hands"
-      | "side-body"
-      | "mid-back"
-      | "low-back"
-      | "hip-front"
-      | "outer-hip"
-      | "inner-thigh"
-      | "hamstrings"
-      | "thighs"
-      | "calves"
-      | "feet"
-      | "breath"
-    )[];
+    areas?: Area[];
     intention?: string;
-    [k: string]: unknown;
   };
   minutes: number;
   startsIn?: string | null;
-  endsIn?: "awake" | "asleep";
+  endsIn?: Ending;
   group?: {
     size?: number;
-    pace?: "gentle" | "usual" | "brisk";
+    pace?: Pace;
     age?: "mixed" | "older";
     newcomers?: number;
     conditions?: {
       [k: string]: number;
     };
-    [k: string]: unknown;
   };
   place?: {
     /**
      * @maxItems 4
      */
-    families?: ("standing" | "seated" | "floor" | "supine")[];
+    families?: Family[];
     /**
      * @maxItems 20
      */
     limits?: string[];
-    surface?: "mat" | "chair" | "bed" | "outdoors";
+    surface?: Surface;
     props?: {
       [k: string]: number;
     };
-    [k: string]: unknown;
   };
   conventions?: {
     [k: string]: string;
@@ -150,7 +149,6 @@ export interface AmpleTideClass {
      */
     lines?: string[];
     reason: string;
-    [k: string]: unknown;
   }[];
   /**
    * Own moves that the class uses, each as its author wrote it.
@@ -160,61 +158,67 @@ export interface AmpleTideClass {
   moves?: {
     id?: string;
     yaml: string;
-    [k: string]: unknown;
   }[];
   /**
    * @maxItems 60
    */
   sections: Section[];
-  [k: string]: unknown;
 }
 export interface Breath {
   secondsPerCount?: number;
-  /**
-   * @minItems 4
-   * @maxItems 4
-   */
-  moving?: unknown[];
-  /**
-   * @minItems 4
-   * @maxItems 4
-   */
-  effort?: unknown[];
-  /**
-   * @minItems 4
-   * @maxItems 4
-   */
-  holding?: unknown[];
-  /**
-   * @minItems 4
-   * @maxItems 4
-   */
-  resting?: unknown[];
-  [k: string]: unknown;
+  moving?: Counts;
+  effort?: Counts;
+  holding?: Counts;
+  resting?: Counts;
 }
 export interface Section {
   id?: string;
   name?: string;
-  part?: "arrive" | "warm" | "build" | "peak" | "soften" | "rest" | "close";
+  part?: Part;
   breath?: Breath | null;
   /**
    * @maxItems 1000
    */
   items?: Item[];
-  [k: string]: unknown;
 }
 export interface Set {
   id?: string;
   set: {
     name?: string;
-    rounds?: number | ("right" | "left")[];
+    rounds?: number | Side[];
     pauseBetween?: number;
     /**
      * @minItems 1
      * @maxItems 1000
      */
     items: Item[];
-    [k: string]: unknown;
   };
-  [k: string]: unknown;
+}
+export interface Line {
+  id?: string;
+  move: string;
+  position?: string | null;
+  breaths?: number | null;
+  rounds?: number | null;
+  beats?: number | null;
+  seconds?: number | null;
+  sides?: Sides | null;
+  option?: string;
+  pauseBetween?: number;
+  pauseAfter?: number;
+  breath?: Breath | null;
+  locked?: boolean;
+  note?: string;
+  talk?: string | null;
+  say?: {
+    [k: string]: string;
+  };
+  /**
+   * @maxItems 20
+   */
+  props?: LineProp[];
+}
+export interface LineProp {
+  id?: string;
+  standIn?: string | null;
 }

@@ -1,11 +1,21 @@
 import createClient from 'openapi-fetch';
-import type { AmpleTideClass, Item, Line, Section, Set as LineSet } from './classFile';
+import type {
+  AmpleTideClass,
+  Area,
+  Family,
+  Item,
+  Line,
+  Section,
+  Set as LineSet,
+  Sides,
+  Surface,
+} from './classFile';
 import type { components, paths } from './schema';
 
 type Schemas = components['schemas'];
 
 export type ClassFile = AmpleTideClass;
-export type { Item, Line, LineSet, Section };
+export type { Area, Family, Item, Line, LineSet, Section, Sides, Surface };
 export type Score = Schemas['ScoreResponse'];
 export type LineScore = Schemas['LineResponse'];
 export type Finding = Schemas['FindingResponse'];
@@ -29,7 +39,9 @@ export type FigurePart = Schemas['FigurePart'];
 export type Capsule = Schemas['Capsule'];
 export type Version = Schemas['VersionEntry'];
 export type ShelfEntry = Schemas['ShelfEntry'];
-export type Applied = Omit<Schemas['ApplyResponse'], 'class'> & { class: ClassFile };
+export type Applied = Schemas['ApplyResponse'];
+export type BinEntry = Schemas['BinEntry'];
+export type UnreadableClass = Schemas['UnreadableClass'];
 
 export const api = createClient<paths>({ baseUrl: '/' });
 

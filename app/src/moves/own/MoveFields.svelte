@@ -47,7 +47,7 @@
 
 <div class="grid grid-cols-2 gap-x-5 gap-y-3 max-md:grid-cols-1">
   {@render text('Name', ['name'])}
-  {@render text('Id in class files', ['id'])}
+  {@render text('Id, as class files name it', ['id'])}
   <label class="block"
     ><span class="text-[13.5px] text-muted">Kind</span>
     <select

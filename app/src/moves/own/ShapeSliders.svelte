@@ -7,16 +7,17 @@
     axes: BodyAxis[];
     /** Their angles at the end of the phase. */
     angles: number[];
+    /** Which side the sliders change. */
+    sides: Sides;
     onchange: (name: string, degrees: number) => void;
   }
 
-  const { axes, angles, onchange }: Props = $props();
+  let { axes, angles, sides = $bindable(), onchange }: Props = $props();
 
   // An angle may go a little beyond what is normal, as in the catalogue: bodies differ.
   const slack = 1.15;
 
   let regionId = $state('arm');
-  let sides = $state<Sides>('both');
   const region = $derived(regions.find((r) => r.id === regionId)!);
   const byName = $derived(new Map(axes.map((a, i) => [a.name, { ...a, at: angles[i] ?? 0 }])));
 

@@ -95,3 +95,9 @@ export function axesOf(name: string): string[] {
   const sided = regions.find((r) => r.sided && r.sliders.some((s) => s.axis === name));
   return sided ? [`right.${name}`, `left.${name}`] : [name];
 }
+
+/** Angles of one side as angles of both. */
+export const onBothSides = (angles: Record<string, number>): Record<string, number> =>
+  Object.fromEntries(
+    Object.entries(angles).map(([name, degrees]) => [name.replace(/^(right|left)\./, ''), degrees]),
+  );

@@ -1,6 +1,7 @@
 import { api, sentence, type Preview } from '../../lib/api/client';
 import { catalogue } from '../../lib/catalogue.svelte';
-import { blank, copyOf, idOf } from '../draft';
+import { Unsent } from '../../lib/unsent';
+import { blankMove, copyOf, idOf } from '../draft';
 import { OwnMoveText } from './ownMove.svelte';
 
 /** What is wrong with the text, and in which line. */
@@ -18,15 +19,20 @@ export class OwnMoveDesk {
   preview = $state.raw<Preview | null>(null);
   wrong = $state.raw<Wrong[]>([]);
   trouble = $state<string | null>(null);
+  /** Whether what was written here last time and not kept is gone on with. */
+  goesOn = $state(false);
+  private unsent = new Unsent<string>('move.');
   readonly unkept = $derived(this.move.text !== this.kept);
 
   /** A new move, one of the teacher's own, or a copy of one of the catalogue's. */
   async begin(id: string | undefined) {
     await catalogue.load();
-    [this.stored, this.trouble] = [null, null];
+    [this.stored, this.trouble, this.goesOn] = [null, null, false];
+    this.unsent = new Unsent(`move.${id ?? ''}`);
+    const taken = (other: string) => catalogue.moves.has(other);
     if (!id) {
-      this.kept = blank;
-      this.move.begin(blank);
+      this.kept = blankMove(taken);
+      this.take(this.kept);
       return;
     }
     const { data, error } = await api.GET('/api/moves/{id}/text', { params: { path: { id } } });
@@ -37,8 +43,26 @@ export class OwnMoveDesk {
     // One that cannot be read any more is nobody's in the catalogue, and still the teacher's own.
     const own = catalogue.moves.get(id)?.own ?? true;
     this.stored = own ? id : null;
-    this.move.begin(own ? data.yaml : copyOf(data.yaml));
     this.kept = own ? data.yaml : '';
+    this.take(own ? data.yaml : copyOf(data.yaml, taken));
+  }
+
+  /** Begins with a text, or goes on with what was written here and not kept. */
+  private take(text: string) {
+    const left = this.unsent.read();
+    this.goesOn = left !== null && left !== text;
+    this.move.begin(left ?? text);
+  }
+
+  /** Writes down what is not kept yet. */
+  note() {
+    if (this.unkept && this.move.text) this.unsent.keep(this.move.text);
+  }
+
+  /** Begins again with what is kept. */
+  async startOver(id: string | undefined) {
+    this.unsent.forget();
+    await this.begin(id);
   }
 
   /** Has the text looked at. An answer about a text that has gone on meanwhile is dropped. */
@@ -67,6 +91,8 @@ export class OwnMoveDesk {
       }
       this.kept = yaml;
       this.stored = idOf(yaml);
+      this.unsent.forget();
+      this.goesOn = false;
       await catalogue.again();
     } catch (problem) {
       this.trouble = sentence(problem);
@@ -84,6 +110,7 @@ export class OwnMoveDesk {
       return false;
     }
     this.kept = this.move.text;
+    this.unsent.forget();
     await catalogue.again();
     return true;
   }

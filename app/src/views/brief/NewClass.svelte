@@ -6,10 +6,11 @@
   import StockFields from '../../bring/StockFields.svelte';
   import { catalogue } from '../../lib/catalogue.svelte';
   import Header from '../../lib/Header.svelte';
+  import { Unsent } from '../../lib/unsent';
   import ConditionCounts from '../../people/ConditionCounts.svelte';
   import GroupFields from '../../people/GroupFields.svelte';
 
-  let document = $state<ClassFile>({
+  const blank: ClassFile = {
     title: '',
     minutes: 45,
     theme: { areas: [], intention: '' },
@@ -23,8 +24,20 @@
       { id: 's5', name: 'Rest', part: 'rest', items: [] },
       { id: 's6', name: 'Close', part: 'close', items: [] },
     ],
-  } as ClassFile);
-  const onchange = (edit: (document: ClassFile) => void) => edit(document);
+  };
+  const unsent = new Unsent<ClassFile>('new-class');
+  const begun = unsent.read();
+  let document = $state<ClassFile>(begun ?? structuredClone(blank));
+  let goesOn = $state(begun !== null);
+  function onchange(edit: (document: ClassFile) => void) {
+    edit(document);
+    unsent.keep($state.snapshot(document));
+  }
+
+  function startOver() {
+    unsent.forget();
+    [document, goesOn] = [structuredClone(blank), false];
+  }
   onMount(() => void catalogue.load());
 
   let trouble = $state<string | null>(null);
@@ -35,10 +48,13 @@
     [busy, trouble] = [true, null];
     try {
       const { response, error } = await api.POST('/api/classes', {
-        body: $state.snapshot(document) as never,
+        body: $state.snapshot(document),
       });
       if (error) trouble = sentence(error);
-      else await push(`/plan/${(response.headers.get('location') ?? '').split('/').pop()}`);
+      else {
+        unsent.forget();
+        await push(`/plan/${(response.headers.get('location') ?? '').split('/').pop()}`);
+      }
     } catch (problem) {
       trouble = sentence(problem);
     } finally {
@@ -54,6 +70,12 @@
 
 <main class="px-8 pb-16 max-md:px-4">
   <h1 class="mb-5 text-[32px]">A new class</h1>
+  {#if goesOn}
+    <p role="status" class="mb-4 flex flex-wrap items-center gap-4 rounded-xl bg-sand px-4 py-2">
+      This goes on with what you had begun here.
+      <button type="button" class="press ring-1 ring-line" onclick={startOver}>Start over</button>
+    </p>
+  {/if}
   {#if trouble}<p role="alert" class="mb-4 rounded-xl bg-sand px-4 py-3">{trouble}</p>{/if}
   <form onsubmit={make}>
     <BriefFields {document} {onchange} />

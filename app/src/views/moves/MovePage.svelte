@@ -7,6 +7,7 @@
   import Header from '../../lib/Header.svelte';
   import { sideNames, spoken, type Side } from '../../lib/sides';
   import MotionFigure from '../../moves/MotionFigure.svelte';
+  import AddToClass from '../../moves/page/AddToClass.svelte';
   import BreathScript from '../../moves/page/BreathScript.svelte';
   import Companions from '../../moves/page/Companions.svelte';
   import Ways from '../../moves/page/Ways.svelte';
@@ -90,6 +91,7 @@
       <a class="press ml-auto inline-flex items-center" href="#/write/{m.summary.id}"
         >{m.summary.own ? 'Change it' : 'Make it your own'}</a
       >
+      <AddToClass along={{ move: m.summary.id, position, option }} />
     </div>
     <p class="mt-1 text-muted">
       {#if m.summary.traditional}<span lang="sa-Latn" class="italic">{m.summary.traditional}</span> ·{/if}

@@ -12,6 +12,7 @@
   import MoveFields from '../../moves/own/MoveFields.svelte';
   import PictureFields from '../../moves/own/PictureFields.svelte';
   import PhaseFields from '../../moves/own/PhaseFields.svelte';
+  import { onBothSides, type Sides } from '../../moves/own/axes';
   import ShapeSliders from '../../moves/own/ShapeSliders.svelte';
   import TextEditor from '../../moves/own/TextEditor.svelte';
 
@@ -24,8 +25,18 @@
   let phase = $state(0);
   let asText = $state(false);
   let playing = $state(false);
+  /** Whether sliders and drags change both sides alike. */
+  let sides = $state<Sides>('both');
   let editor: TextEditor | undefined = $state();
 
+  /** Why it cannot be kept as it is, or nothing. */
+  const off = $derived(
+    desk.wrong.length > 0
+      ? `${desk.wrong.length === 1 ? 'One thing' : `${desk.wrong.length} things`} to mend before it can be kept`
+      : desk.unkept
+        ? ''
+        : 'Nothing has changed since it was kept',
+  );
   const body = $derived(preview?.bodies[phase]);
   const still = $derived(preview?.frames.phases[phase]?.at(-1));
 
@@ -40,6 +51,7 @@
   // Looked at a moment after the last edit.
   $effect(() => {
     if (!move.text) return;
+    desk.note();
     const timer = setTimeout(() => void desk.look(), 150);
     return () => clearTimeout(timer);
   });
@@ -58,7 +70,7 @@
     requestAnimationFrame(() => editor?.goTo(line));
   }
 
-  function download() {
+  function exportFile() {
     const link = document.createElement('a');
     link.href = URL.createObjectURL(new Blob([move.text], { type: 'application/yaml' }));
     link.download = `${idOf(move.text)}.yaml`;
@@ -66,7 +78,7 @@
     URL.revokeObjectURL(link.href);
   }
 
-  async function bringIn(event: Event & { currentTarget: HTMLInputElement }) {
+  async function importFile(event: Event & { currentTarget: HTMLInputElement }) {
     const file = event.currentTarget.files?.[0];
     event.currentTarget.value = '';
     if (file) move.type(await file.text());
@@ -92,13 +104,7 @@
   <div class="flex flex-wrap items-center gap-2">
     <h1 class="mr-auto text-[32px]">{desk.stored ? 'Your move' : 'A move of your own'}</h1>
     <span class="text-muted" role="status">
-      {desk.wrong.length
-        ? `${desk.wrong.length} to mend`
-        : desk.unkept
-          ? 'Not kept yet'
-          : desk.stored
-            ? 'Kept'
-            : ''}
+      {desk.wrong.length > 0 ? off : desk.unkept ? 'Not kept yet' : desk.stored ? 'Kept' : ''}
     </span>
     <button class="press" aria-label="Undo" disabled={!move.canUndo} onclick={() => move.undo()}
       ><Undo size={18} /></button
@@ -110,14 +116,27 @@
       >{asText ? 'As fields' : 'As text'}</button
     >
     <label class="press inline-flex cursor-pointer items-center focus-within:outline-3"
-      >Bring in a file<input type="file" accept=".yaml,.yml" class="sr-only" onchange={bringIn} /></label
+      >Import<input type="file" accept=".yaml,.yml" class="sr-only" onchange={importFile} /></label
     >
-    <button class="press" onclick={download}>Download</button>
+    <button class="press" onclick={exportFile}>Export</button>
     {#if desk.stored}<button class="press" onclick={remove}>Delete</button>{/if}
-    <button class="press-deep" onclick={() => desk.keep()} disabled={desk.wrong.length > 0 || !desk.unkept}
-      >Keep it</button
+    <button
+      class="press-deep"
+      onclick={() => {
+        if (!off) void desk.keep();
+      }}
+      aria-disabled={off !== ''}
+      title={off || undefined}>Keep it</button
     >
   </div>
+  {#if desk.goesOn}
+    <p role="status" class="mt-4 flex flex-wrap items-center gap-4 rounded-xl bg-sand px-4 py-2">
+      This goes on with what you had written here and not kept.
+      <button class="press ring-1 ring-line" onclick={() => void desk.startOver(params?.id)}
+        >Start over</button
+      >
+    </p>
+  {/if}
   {#if desk.trouble}<p role="alert" class="mt-4 rounded-xl bg-sand px-4 py-3">{desk.trouble}</p>{/if}
   <ul class="mt-2 space-y-1" aria-live="polite" aria-label="To mend">
     {#each desk.wrong as w, i (i)}
@@ -161,7 +180,7 @@
               label="{preview.name}, the end of phase {phase + 1}"
               width={520}
               height={330}
-              onshape={(angles) => move.shape(phase, angles)}
+              onshape={(angles) => move.shape(phase, sides === 'both' ? onBothSides(angles) : angles)}
             />
           {/if}
           <button class="press mt-2" aria-pressed={playing} onclick={() => (playing = !playing)}
@@ -173,6 +192,7 @@
           <div class="mt-4"><PhaseFields {move} bind:phase /></div>
           <h2 class="mt-5 mb-2 text-[19px]">The shape at its end</h2>
           <ShapeSliders
+            bind:sides
             {axes}
             angles={body.angles}
             onchange={(name, degrees) => move.shape(phase, { [name]: degrees }, name)}

@@ -3,7 +3,7 @@
   import BodyFace from '../../bodymap/BodyFace.svelte';
   import { catalogue } from '../../lib/catalogue.svelte';
   import { clock } from '../../lib/time';
-  import type { PlanState } from '../../score/plan.svelte';
+  import type { PlanState } from '../../plan/plan.svelte';
 
   const { plan, ongo }: { plan: PlanState; ongo: (id: string) => void } = $props();
 

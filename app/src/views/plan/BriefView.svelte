@@ -1,6 +1,6 @@
 <script lang="ts">
   import BriefFields from '../../brief/BriefFields.svelte';
-  import type { PlanState } from '../../score/plan.svelte';
+  import type { PlanState } from '../../plan/plan.svelte';
 
   const { plan }: { plan: PlanState } = $props();
 </script>

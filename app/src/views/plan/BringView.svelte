@@ -3,12 +3,12 @@
   import { needsOf, shortBy } from '../../bring/needs';
   import { catalogue } from '../../lib/catalogue.svelte';
   import { clock } from '../../lib/time';
-  import type { PlanState } from '../../score/plan.svelte';
+  import type { PlanState } from '../../plan/plan.svelte';
 
   const { plan, ongo }: { plan: PlanState; ongo: (id: string) => void } = $props();
 
   const people = $derived(plan.document?.group?.size ?? 0);
-  const stock = $derived((plan.document?.place?.props ?? {}) as Record<string, number>);
+  const stock = $derived(plan.document?.place?.props ?? {});
   const totalMs = $derived(Math.max(1, plan.score?.totalMs ?? 1));
   const needs = $derived(plan.score ? needsOf(plan.score, catalogue.props, stock, people) : []);
   const nameOf = (line: string) => catalogue.moves.get(plan.line(line)?.move ?? '')?.name ?? line;

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { catalogue } from '../../lib/catalogue.svelte';
-  import type { PlanState } from '../../score/plan.svelte';
+  import type { PlanState } from '../../plan/plan.svelte';
   import ChangeList from '../../versions/ChangeList.svelte';
   import { changes } from '../../versions/changes';
 

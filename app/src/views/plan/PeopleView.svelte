@@ -4,7 +4,7 @@
   import GroupFields from '../../people/GroupFields.svelte';
   import Safety from '../../people/Safety.svelte';
   import Swaps from '../../people/Swaps.svelte';
-  import type { PlanState } from '../../score/plan.svelte';
+  import type { PlanState } from '../../plan/plan.svelte';
 
   const { plan, ongo }: { plan: PlanState; ongo: (id: string) => void } = $props();
 

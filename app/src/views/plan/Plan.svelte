@@ -4,7 +4,7 @@
   import { catalogue } from '../../lib/catalogue.svelte';
   import { Playback } from '../../score/playback.svelte';
   import Preview from '../../score/Preview.svelte';
-  import { PlanState } from '../../score/plan.svelte';
+  import { PlanState } from '../../plan/plan.svelte';
   import { bandsOf, linesOf, marksOf, rowsOf, ticksOf } from '../../score/rows';
   import ScoreView from '../../score/ScoreView.svelte';
   import Soundings from '../../soundings/Soundings.svelte';
@@ -24,13 +24,15 @@
   import PlanTabs from './PlanTabs.svelte';
   import SidesView from './SidesView.svelte';
   import VersionsView from './VersionsView.svelte';
+  import { takeAlong } from '../../plan/takeAlong';
   import { viewOf } from './views';
 
   const { params }: { params: { id: string; view?: string } } = $props();
   const view = $derived(viewOf(params.view));
-  // The router makes a new view for another class.
+  // PlanPage makes a new view for another class.
   // svelte-ignore state_referenced_locally
   const plan = new PlanState(params.id);
+  onDestroy(() => plan.close());
   const sections = $derived(plan.document ? rowsOf(plan.document, plan.score) : []);
   const lines = $derived(sections.flatMap((s) => linesOf(s.rows)));
   const tide = $derived<Tide>({
@@ -52,8 +54,18 @@
   async function open() {
     await Promise.all([catalogue.load(), plan.load()]);
     plan.selected ??= lines[0]?.line.id ?? null;
+    if (!plan.document || catalogue.moves.size === 0) return;
+    takeAlong(plan);
   }
   onMount(() => void open());
+
+  // A server that was away is asked again, without anybody pressing anything.
+  const closed = $derived(plan.document === null && plan.trouble !== null);
+  $effect(() => {
+    if (!closed) return;
+    const timer = setInterval(() => void open(), 4000);
+    return () => clearInterval(timer);
+  });
 
   const playback = new Playback(plan, (id) => startOf(id));
   onDestroy(() => playback.pause());
@@ -107,6 +119,12 @@
   {#if plan.document && catalogue.moves.size > 0}
     <PlanHeader {plan} />
     {#if plan.saver.theirs}<Conflict {plan} />{/if}
+    {#if plan.saver.state === 'deleted'}
+      <p role="alert" class="mx-6 mb-2 flex flex-wrap items-center gap-4 rounded-xl bg-sand px-4 py-2">
+        This class was deleted elsewhere. What you have here is kept in this browser.
+        <button class="press-deep" onclick={() => void plan.saver.putBack()}>Put it back on the shelf</button>
+      </p>
+    {/if}
     {#if plan.offline}
       <p role="status" class="mx-6 mb-2 rounded-xl bg-sand px-4 py-2">
         The server cannot be reached. Go on: what you change is kept here and sent later. Time and findings

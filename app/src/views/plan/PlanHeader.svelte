@@ -2,8 +2,8 @@
   import { plain } from '../../lib/words';
   import ThemeButton from '../../lib/ThemeButton.svelte';
   import { clock } from '../../lib/time';
-  import type { PlanState } from '../../score/plan.svelte';
-  import Wave from '../Wave.svelte';
+  import type { PlanState } from '../../plan/plan.svelte';
+  import Wave from '../../lib/Wave.svelte';
 
   const { plan }: { plan: PlanState } = $props();
 
@@ -25,6 +25,7 @@
     conflict: 'Changed elsewhere',
     refused: 'Not saved',
     offline: 'Offline, kept here',
+    deleted: 'Deleted elsewhere',
   };
 </script>
 

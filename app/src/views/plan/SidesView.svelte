@@ -1,6 +1,6 @@
 <script lang="ts">
   import { catalogue } from '../../lib/catalogue.svelte';
-  import type { PlanState } from '../../score/plan.svelte';
+  import type { PlanState } from '../../plan/plan.svelte';
   import { areaWings, axisWings, moveWings } from '../../sides/wings';
   import Wings from '../../sides/Wings.svelte';
 

@@ -3,7 +3,7 @@
   import { api, sentence, type ClassFile, type Version } from '../../lib/api/client';
   import { catalogue } from '../../lib/catalogue.svelte';
   import { clock, moment } from '../../lib/time';
-  import type { PlanState } from '../../score/plan.svelte';
+  import type { PlanState } from '../../plan/plan.svelte';
   import ChangeList from '../../versions/ChangeList.svelte';
   import { changes, type Change } from '../../versions/changes';
 
@@ -50,7 +50,7 @@
       params: { path: { id: plan.id, number } },
     });
     if (error) throw error;
-    const document = data as unknown as ClassFile;
+    const document = data as ClassFile;
     documents[number] = document;
     return document;
   }

@@ -3,6 +3,7 @@
   import { onMount } from 'svelte';
   import { push } from 'svelte-spa-router';
   import Header from '../../lib/Header.svelte';
+  import { day } from '../../lib/time';
   import SearchField from '../../lib/SearchField.svelte';
   import FirstStart from '../../people/FirstStart.svelte';
   import ShelfRow from './ShelfRow.svelte';
@@ -24,11 +25,11 @@
 
   onMount(() => void shelf.load());
 
-  async function bringIn(list: FileList | null | undefined) {
+  async function importAll(list: FileList | null | undefined) {
     // The list is the picker's own and is empty once that is.
     const files = [...(list ?? [])];
     if (files.length === 0) return;
-    const id = await shelf.bringIn(files);
+    const id = await shelf.importAll(files);
     picker.value = '';
     if (id && files.length === 1) await push(`/plan/${id}`);
   }
@@ -36,7 +37,7 @@
   function drop(event: DragEvent) {
     event.preventDefault();
     over = false;
-    void bringIn(event.dataTransfer?.files);
+    void importAll(event.dataTransfer?.files);
   }
 
   function carried(event: DragEvent) {
@@ -57,7 +58,7 @@
 
 <main class="min-h-[70vh] pb-16" class:over>
   <div class="flex flex-wrap items-center gap-3 px-8 pb-5 max-md:px-4">
-    <h1 class="w-full text-[32px]">{archived ? 'Behind the shelf' : 'Your classes'}</h1>
+    <h1 class="w-full text-[32px]" tabindex="-1">{archived ? 'Archive' : 'Your classes'}</h1>
     <SearchField
       placeholder="Find a class, an area, a tag"
       label="Find a class, an area, a tag"
@@ -68,7 +69,7 @@
     </select>
     <a class="press-deep ml-auto inline-flex items-center gap-2 max-md:ml-0" href="#/new">New class</a>
     <button class="press inline-flex items-center gap-2" onclick={() => picker.click()}>
-      <Upload size={18} aria-hidden="true" />Bring in a file
+      <Upload size={18} aria-hidden="true" />Import
     </button>
     <input
       bind:this={picker}
@@ -77,7 +78,7 @@
       multiple
       accept=".json,application/json"
       aria-label="Class file"
-      onchange={(e) => bringIn(e.currentTarget.files)}
+      onchange={(e) => importAll(e.currentTarget.files)}
     />
     {#if tags.length > 0 || behind > 0 || archived}
       <div class="flex w-full flex-wrap gap-2" role="group" aria-label="Tags">
@@ -92,7 +93,7 @@
           <button
             class="press ml-auto aria-pressed:bg-deep aria-pressed:text-on-deep"
             aria-pressed={archived}
-            onclick={() => (archived = !archived)}>Behind the shelf ({behind})</button
+            onclick={() => (archived = !archived)}>Archive ({behind})</button
           >
         {/if}
       </div>
@@ -114,7 +115,7 @@
     <div class="px-8 py-10 max-md:px-4">
       <h2 class="text-[22px]">The shelf is empty</h2>
       <p class="mt-2 max-w-prose text-muted">
-        Begin a class, bring in a class file, or drop one here. Started without <code>--no-demo</code>, Ample
+        Begin a class, import a class file, or drop one here. Started without <code>--no-demo</code>, Ample
         Tide puts a few classes of the Sail Loft here to look at.
       </p>
       <a class="press-deep mt-4 inline-flex items-center" href="#/new">Begin a class</a>
@@ -129,7 +130,34 @@
       </p>
     {/if}
   {/if}
+  {#if shelf.unreadable.length > 0}
+    <p role="alert" class="mx-8 mt-4 rounded-xl bg-sand px-4 py-3 max-md:mx-4">
+      Damaged in the store, and left as it is: {shelf.unreadable.map((c) => c.title || c.id).join(', ')}.
+    </p>
+  {/if}
+  {#if shelf.bin.length > 0}
+    <details class="mx-8 mt-8 max-md:mx-4">
+      <summary class="min-h-10 cursor-pointer py-2 text-muted">Bin ({shelf.bin.length})</summary>
+      <p class="text-[14px] text-muted">A deleted class stays here for thirty days, with its versions.</p>
+      <ul class="mt-2 divide-y divide-line">
+        {#each shelf.bin as entry (entry.id)}
+          <li class="flex items-center gap-4 py-2">
+            <span class="min-w-0 truncate font-bold">{entry.title}</span>
+            <span class="text-[14px] text-muted">{entry.minutes} min · deleted {day(entry.deletedAt)}</span>
+            <button class="press ml-auto" onclick={() => void shelf.restore(entry)}
+              >Put back<span class="sr-only"> {entry.title}</span></button
+            >
+          </li>
+        {/each}
+      </ul>
+    </details>
+  {/if}
 </main>
+
+<footer class="flex gap-6 px-8 pb-8 text-[14px] text-muted max-md:px-4 print:hidden">
+  <a class="inline-flex min-h-10 items-center underline underline-offset-4" href="#/safety">Safety</a>
+  <a class="inline-flex min-h-10 items-center underline underline-offset-4" href="/notices.txt">Licences</a>
+</footer>
 
 <div class="fixed inset-x-0 bottom-5 z-20 mx-auto w-fit max-w-[90vw]" role="status">
   {#if shelf.done}

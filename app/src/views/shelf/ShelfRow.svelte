@@ -13,11 +13,11 @@
   const acts = $derived([
     { name: 'Duplicate', does: () => shelf.duplicate(entry) },
     {
-      name: entry.archived ? 'Back on the shelf' : 'Put behind the shelf',
+      name: entry.archived ? 'Back on the shelf' : 'Archive',
       does: () => shelf.archive(entry, !entry.archived),
     },
     {
-      name: 'Take the file along',
+      name: 'Export',
       does: () => location.assign(`/api/classes/${encodeURIComponent(entry.id)}/export?as=tide`),
     },
     { name: 'Delete', does: () => shelf.remove(entry) },

@@ -1,11 +1,15 @@
 import { copyName } from '../../lib/names';
-import { api, sentence, type ClassFile, type ShelfEntry } from '../../lib/api/client';
+import { api, sentence, type BinEntry, type ShelfEntry, type UnreadableClass } from '../../lib/api/client';
 
 const onAPage = 200;
 
 /** The teacher's classes, and what can be done with one as a whole. */
 export class ShelfState {
   entries = $state.raw<ShelfEntry[] | null>(null);
+  /** Classes whose row in the store cannot be read. */
+  unreadable = $state.raw<UnreadableClass[]>([]);
+  /** What was deleted and can still be had back. */
+  bin = $state.raw<BinEntry[]>([]);
   trouble = $state<string | null>(null);
   /** What was last done, and how to take it back. */
   done = $state.raw<{ text: string; undo: (() => Promise<void>) | null } | null>(null);
@@ -14,13 +18,16 @@ export class ShelfState {
     this.trouble = null;
     await this.attempt(async () => {
       const all: ShelfEntry[] = [];
+      const bad: UnreadableClass[] = [];
       for (let page = 1; ; page++) {
         const { data, error } = await api.GET('/api/classes', { params: { query: { page, size: onAPage } } });
         if (error) throw error;
         all.push(...(data?.items ?? []));
-        if (all.length >= (data?.total ?? 0) || !data?.items.length) break;
+        bad.push(...(data?.unreadable ?? []));
+        if (page * onAPage >= (data?.total ?? 0)) break;
       }
-      this.entries = all;
+      [this.entries, this.unreadable] = [all, bad];
+      this.bin = (await api.GET('/api/bin')).data ?? [];
     });
   }
 
@@ -28,7 +35,7 @@ export class ShelfState {
     return this.attempt(async () => {
       await this.putArchived(entry.id, archived);
       this.done = {
-        text: archived ? `${entry.title} lies behind the shelf.` : `${entry.title} is back on the shelf.`,
+        text: archived ? `${entry.title} is archived.` : `${entry.title} is back on the shelf.`,
         undo: () => this.putArchived(entry.id, !archived),
       };
     });
@@ -41,30 +48,42 @@ export class ShelfState {
       if (error) throw error;
       await this.load();
       this.done = {
-        text: `${entry.title} is deleted; for thirty days it can be had back.`,
+        text: `${entry.title} is in the bin, for thirty days.`,
         undo: async () => {
-          const answer = await api.POST('/api/classes/{id}/restore', path);
-          if (answer.error) throw answer.error;
-          await this.load();
+          await this.putBack(entry.id);
         },
       };
     });
+  }
+
+  /** Takes a class out of the bin. */
+  restore(entry: BinEntry) {
+    return this.attempt(async () => {
+      await this.putBack(entry.id);
+      this.done = { text: `${entry.title} is back on the shelf.`, undo: null };
+    });
+  }
+
+  private async putBack(id: string) {
+    const { error } = await api.POST('/api/classes/{id}/restore', { params: { path: { id } } });
+    if (error) throw error;
+    await this.load();
   }
 
   duplicate(entry: ShelfEntry) {
     return this.attempt(async () => {
       const { data, error } = await api.GET('/api/classes/{id}', { params: { path: { id: entry.id } } });
       if (error) throw error;
-      const copy = { ...(data as unknown as ClassFile), title: copyName(entry.title) };
+      const copy = { ...data, title: copyName(entry.title) };
       delete copy.id;
-      await this.create(copy);
+      await this.create(JSON.stringify(copy));
       this.done = { text: `${copy.title}, is on the shelf.`, undo: null };
       await this.load();
     });
   }
 
-  /** Brings files in; returns the id of the last one that could be. What cannot be read is told by its name and field. */
-  async bringIn(files: Iterable<File>): Promise<string | null> {
+  /** Imports files; returns the id of the last one that could be. What cannot be read is told by its name and field. */
+  async importAll(files: Iterable<File>): Promise<string | null> {
     let last: string | null = null;
     const refused: string[] = [];
     for (const file of files) {
@@ -85,13 +104,14 @@ export class ShelfState {
     if (undo) await this.attempt(undo);
   }
 
-  private async create(document: unknown): Promise<string> {
-    const { response, error } = await api.POST('/api/classes', {
-      body: document as never,
-      bodySerializer: (body) => (typeof body === 'string' ? body : JSON.stringify(body)),
+  /** Sends a class file as it is, so that the server can say what is wrong with it. */
+  private async create(file: string): Promise<string> {
+    const response = await fetch('/api/classes', {
+      method: 'POST',
+      body: file,
       headers: { 'content-type': 'application/json' },
     });
-    if (error) throw error;
+    if (!response.ok) throw (await response.json()) as unknown;
     return (response.headers.get('location') ?? '').split('/').pop() ?? '';
   }
 

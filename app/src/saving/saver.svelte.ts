@@ -1,9 +1,9 @@
 import { api, sentence, type ClassFile } from '../lib/api/client';
 import { withSuffix } from '../lib/names';
-import { same } from '../versions/outline';
+import { same } from '../document/outline';
 import { TabDraft, type Draft } from './draft';
 
-export type Saving = 'saved' | 'waiting' | 'saving' | 'conflict' | 'refused' | 'offline';
+export type Saving = 'saved' | 'waiting' | 'saving' | 'conflict' | 'refused' | 'offline' | 'deleted';
 
 // Long enough that a run of taps on + is one save, short enough that nobody waits for it.
 const saveAfterMs = 500;
@@ -29,6 +29,8 @@ export class Saver {
   private timer: ReturnType<typeof setTimeout> | undefined;
   /** Whether this browser keeps what is not saved yet. */
   private kept = true;
+  /** The save under way: a second one beside it would meet the first as a stranger. */
+  private sending: Promise<void> | null = null;
 
   constructor(
     private id: string,
@@ -49,12 +51,16 @@ export class Saver {
     this.trouble = null;
     const draft = await this.draft.open();
     try {
-      const { data, response, error } = await this.ask();
+      const { data: theirs, response, error } = await this.ask();
       if (error) {
+        // Deleted elsewhere: what was being worked on is not lost with it.
+        if (response.status === 404 && draft?.unsaved) {
+          [this.base, this.etag, this.state] = [draft.base, '', 'deleted'];
+          return draft.now;
+        }
         this.trouble = sentence(error);
         return null;
       }
-      const theirs = data as unknown as ClassFile;
       const tag = response.headers.get('etag') ?? '';
       void this.draft.rescue((left) => this.shelve(left, theirs));
       if (!draft?.unsaved || same(draft.now, theirs)) {
@@ -84,7 +90,7 @@ export class Saver {
   touched() {
     this.revision++;
     void this.keep(true);
-    if (this.state === 'conflict') return;
+    if (this.state === 'conflict' || this.state === 'deleted') return;
     if (this.state !== 'saving') this.state = 'waiting';
     this.soon(saveAfterMs);
   }
@@ -93,7 +99,22 @@ export class Saver {
   async settle() {
     if (!this.theirs) return;
     [this.base, this.etag, this.theirs] = [this.theirs, this.theirTag, null];
+    this.state = 'waiting';
     await this.save();
+  }
+
+  /** The class was deleted elsewhere: what is on the page goes back on the shelf, with all that it was before. */
+  async putBack() {
+    const document = this.current();
+    if (this.state !== 'deleted' || !document) return;
+    const revision = this.revision;
+    try {
+      const { error, response } = await api.POST('/api/classes', { body: { ...document, id: this.id } });
+      if (error) this.trouble = sentence(error);
+      else await this.arrived(document, response.headers.get('etag') ?? '', revision === this.revision);
+    } catch (problem) {
+      this.trouble = sentence(problem);
+    }
   }
 
   /** Whether leaving now would lose something. */
@@ -101,8 +122,14 @@ export class Saver {
     return this.state !== 'saved' && !this.kept;
   }
 
+  /** Sends the class, unless a save is under way: what was changed since goes with the next. */
   async save() {
     clearTimeout(this.timer);
+    this.sending ??= this.send().finally(() => (this.sending = null));
+    await this.sending;
+  }
+
+  private async send() {
     const document = this.current();
     if (!document) return;
     const revision = this.revision;
@@ -111,11 +138,12 @@ export class Saver {
       const { error, response } = await api.PUT('/api/classes/{id}', {
         params: { path: { id: this.id } },
         headers: { 'If-Match': this.etag },
-        body: document as never,
+        body: document,
       });
-      const status: number = response.status;
+      const { status } = response;
       if (status === 412) await this.meet();
-      else if (error) this.refuse(sentence(error), status);
+      else if (status === 404) this.state = 'deleted';
+      else if (error) this.refuse(sentence(error), status, revision === this.revision);
       else await this.arrived(document, response.headers.get('etag') ?? '', revision === this.revision);
     } catch {
       this.state = 'offline';
@@ -137,10 +165,8 @@ export class Saver {
 
   // Another tab was first.
   private async meet() {
-    const { data, response, error } = await this.ask();
-    const status: number = response.status;
-    if (error) return this.refuse(sentence(error), status);
-    const theirs = data as unknown as ClassFile;
+    const { data: theirs, response, error } = await this.ask();
+    if (error) return this.refuse(sentence(error), response.status, true);
     const tag = response.headers.get('etag') ?? '';
     const mine = this.current();
     // The answer to a save of one's own was lost on the way.
@@ -149,10 +175,11 @@ export class Saver {
     if (same(mine, this.base)) this.tell.overtaken();
   }
 
-  private refuse(trouble: string, status: number) {
+  private refuse(trouble: string, status: number, last: boolean) {
     [this.trouble, this.state] = [trouble, 'refused'];
-    // What is wrong with the server may pass; what is wrong with the class will not by itself.
+    // What is wrong with the server may pass; what is wrong with the class will not by itself, but it may have been changed since.
     if (status >= 500) this.soon(retryAfterMs);
+    else if (!last) this.soon(saveAfterMs);
   }
 
   private async keep(unsaved: boolean) {
@@ -168,7 +195,7 @@ export class Saver {
     const title = withSuffix(left.now.title, ' (kept from another tab)');
     try {
       const { error } = await api.POST('/api/classes', {
-        body: { ...left.now, id: undefined, title } as never,
+        body: { ...left.now, id: undefined, title },
       });
       if (!error)
         this.rescued = `Another tab was closed before it had saved. What it had is on the shelf as “${title}”.`;

@@ -14,6 +14,9 @@ const world = vi.hoisted(() => ({
   left: null as unknown,
   shelved: [] as { id?: string; title: string }[],
   storage: true,
+  /** How long a save takes, one after the other; the last one stands for all that follow. */
+  delays: [] as number[],
+  saves: 0,
 }));
 
 vi.mock('./draft', () => ({
@@ -50,13 +53,20 @@ vi.mock('../lib/api/client', () => {
         world.shelved.push(body);
         return Promise.resolve({ data: body, response: response(201) });
       },
-      PUT: (_: string, { headers, body }: { headers: { 'If-Match': string }; body: unknown }) => {
+      PUT: async (_: string, { headers, body }: { headers: { 'If-Match': string }; body: unknown }) => {
         reach();
-        if (world.status) return Promise.resolve(problem(world.status));
-        if (headers['If-Match'] !== `"${world.tag}"`) return Promise.resolve(problem(412));
+        world.saves++;
+        const delay = world.delays.length > 1 ? world.delays.shift()! : (world.delays[0] ?? 0);
+        // Half of the time on the way there, half on the way back.
+        if (delay) await new Promise((done) => setTimeout(done, delay / 2));
+        if (world.status) return problem(world.status);
+        if (!world.stored) return problem(404);
+        if (headers['If-Match'] !== `"${world.tag}"`) return problem(412);
         [world.stored, world.tag] = [structuredClone(body), world.tag + 1];
+        const answer = { data: body, response: response(200) };
+        if (delay) await new Promise((done) => setTimeout(done, delay / 2));
         if (!world.answers) throw new TypeError('the answer was lost');
-        return Promise.resolve({ data: body, response: response(200) });
+        return answer;
       },
     },
   };
@@ -99,6 +109,8 @@ beforeEach(() => {
     shelved: [],
     draft: undefined,
     storage: true,
+    delays: [],
+    saves: 0,
   });
   reached = overtaken = 0;
 });
@@ -173,6 +185,60 @@ describe('a class is brought to the server', () => {
     edit(own, 26);
     await vi.advanceTimersByTimeAsync(600);
     expect(own.loses).toBe(true);
+  });
+});
+
+describe('a server that is slow', () => {
+  // Slow, slower than the edits, and answers that would overtake each other if two saves were under way.
+  test.each([[[600]], [[1500]], [[3000, 100, 2000, 50, 700]], [[40, 900]]])(
+    'is asked once at a time, and has the newest in the end (%j)',
+    async (delays) => {
+      const own = await opened();
+      world.delays = [...delays];
+      const seen = new Set<string>();
+      for (let minutes = 21; minutes <= 60; minutes++) {
+        edit(own, minutes);
+        await vi.advanceTimersByTimeAsync(150);
+        seen.add(own.state);
+      }
+      await vi.advanceTimersByTimeAsync(20_000);
+      expect(seen).not.toContain('conflict');
+      expect([own.state, own.theirs, (world.stored as ClassFile).minutes]).toEqual(['saved', null, 60]);
+      expect(world.saves).toBe(world.tag - 1);
+    },
+  );
+
+  test('and that another tab overtakes meanwhile is a conflict of the two, not of one with itself', async () => {
+    const own = await opened();
+    world.delays = [600];
+    edit(own, 25);
+    await vi.advanceTimersByTimeAsync(550);
+    elsewhere(30);
+    await vi.advanceTimersByTimeAsync(5000);
+    expect([own.state, own.theirs?.minutes]).toEqual(['conflict', 30]);
+  });
+});
+
+describe('a class that was deleted elsewhere', () => {
+  test('is told at the next save, kept here, and can be put back', async () => {
+    const own = await opened();
+    world.stored = null;
+    edit(own, 25);
+    await vi.advanceTimersByTimeAsync(600);
+    expect([own.state, (world.draft as Draft).unsaved]).toEqual(['deleted', true]);
+    edit(own, 26);
+    await vi.advanceTimersByTimeAsync(10_000);
+    expect(own.state).toBe('deleted');
+    await own.putBack();
+    expect(world.shelved).toMatchObject([{ id: 'quay', minutes: 26 }]);
+    expect(own.state).toBe('saved');
+  });
+
+  test('opens with what this browser had not saved', async () => {
+    world.draft = { now: file(25), base: file(20), etag: '"1"', unsaved: true };
+    world.stored = null;
+    const own = await opened();
+    expect([now?.minutes, own.state, own.trouble]).toEqual([25, 'deleted', null]);
   });
 });
 

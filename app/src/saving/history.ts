@@ -1,5 +1,5 @@
 import { get, set } from 'idb-keyval';
-import { same } from '../versions/outline';
+import { same } from '../document/outline';
 
 /** A step that can be undone: what it was called, and the document before it. */
 export interface Step {

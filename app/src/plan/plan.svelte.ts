@@ -1,12 +1,20 @@
-import { api, sentence, type Applied, type ClassFile, type Line, type Score } from '../lib/api/client';
-import { both } from '../versions/merge';
-import { itemsOf, lineOf } from './edits';
-import { History } from './history';
-import { Saver } from './saver.svelte';
+import {
+  api,
+  sentence,
+  type Applied,
+  type ClassFile,
+  type Line,
+  type Score,
+  type Sides,
+} from '../lib/api/client';
+import { both } from '../document/merge';
+import { units, type Unit } from '../document/doses';
+import { itemsOf, lineOf } from '../document/edits';
+import { History } from '../saving/history';
+import { Saver } from '../saving/saver.svelte';
 import { Selection } from './selection.svelte';
 
-const units = ['breaths', 'rounds', 'beats', 'seconds'] as const;
-export type Unit = (typeof units)[number];
+const retryAfterMs = 4000;
 
 /** What the teacher is doing with one class: the document being edited, its score, and whether it is saved. */
 export class PlanState {
@@ -23,6 +31,8 @@ export class PlanState {
   /** The lines a finding concerns while it is looked at. */
   concerned = $state.raw<readonly string[]>([]);
   preview = $state.raw<{ finding: string; fix: string; label: string; answer: Applied } | null>(null);
+  /** A fix that does not work here, and why; until the class changes. */
+  refused = $state.raw<{ finding: string; fix: string; why: string } | null>(null);
 
   /** What was last done, for everyone who does not see it happen. */
   told = $state('');
@@ -34,6 +44,7 @@ export class PlanState {
   private history: History;
   /** Counts steps, so that what is shown of the history follows it. */
   private steps = $state(0);
+  private retrying: ReturnType<typeof setTimeout> | undefined;
   private scored: Promise<void> = Promise.resolve();
 
   get selected(): string | null {
@@ -150,24 +161,23 @@ export class PlanState {
     );
   }
 
-  setSides(id: string, word: string) {
+  setSides(id: string, word: Sides) {
     this.change('sides', (document) => {
       const line = lineOf(document, id);
-      if (line) line.sides = word as Line['sides'];
+      if (line) line.sides = word;
     });
   }
 
   /** Shows what a fix would do, without doing it. */
   async look(finding: string, fix: string, label: string) {
-    if (!this.document) return;
-    const revision = this.revision;
+    const { plain: document, revision } = this;
+    if (!document) return;
     try {
       const { data, error } = await api.POST('/api/apply', {
-        body: { class: this.plain, finding, fix } as never,
+        body: { class: document, finding, fix },
       });
-      if (error) this.unscored = sentence(error);
-      else if (revision === this.revision)
-        this.preview = { finding, fix, label, answer: data as unknown as Applied };
+      if (error) this.refused = { finding, fix, why: sentence(error) };
+      else if (revision === this.revision) this.preview = { finding, fix, label, answer: data };
     } catch {
       this.offline = true;
     }
@@ -205,14 +215,27 @@ export class PlanState {
   async takeBoth() {
     const { base, theirs } = this.saver;
     if (!base || !theirs || !this.document) return;
-    const { document, clashes } = both(base, this.plain!, theirs);
+    const { document, clashes, kept } = both(base, this.plain!, theirs);
     this.replace('take both', document);
+    const times = (n: number) => (n === 1 ? 'once' : `${n} times`);
     this.say(
-      clashes.length === 0
-        ? 'Both are in the class now.'
-        : `Both are in the class now; where both changed the same, yours stands: ${clashes.length} times.`,
+      [
+        'Both are in the class now.',
+        clashes.length > 0 ? `Where both changed the same, yours stands: ${times(clashes.length)}.` : '',
+        kept.length > 0
+          ? `What one took out and the other had worked on was kept: ${times(kept.length)}.`
+          : '',
+      ]
+        .filter(Boolean)
+        .join(' '),
     );
     await this.saver.settle();
+  }
+
+  /** Sends what is not saved yet at once: the page goes on to something else. */
+  close() {
+    clearTimeout(this.retrying);
+    if (this.saver.state === 'waiting') void this.saver.save();
   }
 
   /** When the last change has been scored. */
@@ -229,7 +252,7 @@ export class PlanState {
 
   private touched(score = true) {
     this.revision++;
-    this.preview = null;
+    [this.preview, this.refused] = [null, null];
     // The question goes out first; what is kept is written while the answer is on its way.
     if (score) this.scored = this.rescore();
     this.history.keep(() => this.text());
@@ -237,21 +260,26 @@ export class PlanState {
   }
 
   private async rescore() {
-    if (!this.document) return;
+    const { plain: document } = this;
+    if (!document) return;
     this.scoring?.abort();
     const asked = (this.scoring = new AbortController());
     try {
       const { data, error } = await api.POST('/api/score', {
         params: { query: { events: this.closely } },
-        body: this.plain as never,
+        body: document,
         signal: asked.signal,
       });
       if (asked.signal.aborted) return;
       this.offline = false;
+      clearTimeout(this.retrying);
       if (error) this.unscored = sentence(error);
       else [this.score, this.unscored] = [data, null];
     } catch {
-      if (!asked.signal.aborted) this.offline = true;
+      if (asked.signal.aborted) return;
+      this.offline = true;
+      clearTimeout(this.retrying);
+      this.retrying = setTimeout(() => void this.rescore(), retryAfterMs);
     }
   }
 }

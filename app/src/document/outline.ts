@@ -1,6 +1,6 @@
 import { diffArrays } from 'diff';
 import type { ClassFile, Item, Line, Section } from '../lib/api/client';
-import { isSet } from '../score/edits';
+import { isSet } from './edits';
 
 /** One thing of a class: a section, a set or a line, without what lies in it. */
 export interface Entry {
