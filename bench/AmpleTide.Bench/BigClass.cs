@@ -13,14 +13,37 @@ internal static class BigClass
         var items = Enumerable.Range(0, lines).Select(Item).ToList();
         return new()
         {
-            Id = "big", Title = "Big", Minutes = lines * 1.5, StartsIn = "seated-cross",
-            Sections = [.. items.Chunk(12).Select((chunk, i) => new Section { Id = $"s{i}", Name = $"Section {i}", Items = chunk })],
+            Id = "big",
+            Title = "Big",
+            Minutes = lines * 1.5,
+            StartsIn = "seated-cross",
+            Sections =
+            [
+                .. items
+                    .Chunk(12)
+                    .Select(
+                        (chunk, i) =>
+                            new Section
+                            {
+                                Id = $"s{i}",
+                                Name = $"Section {i}",
+                                Items = chunk,
+                            }
+                    ),
+            ],
         };
 
         Item Item(int i)
         {
             var line = new Line { Id = $"l{i}", Move = moves[i * moves.Count / lines].Id };
-            return i % 6 == 5 ? new Set { Id = $"t{i}", Rounds = [Core.Body.Side.Right, Core.Body.Side.Left], Items = [line] } : line;
+            return i % 6 == 5
+                ? new Set
+                {
+                    Id = $"t{i}",
+                    Rounds = [Core.Body.Side.Right, Core.Body.Side.Left],
+                    Items = [line],
+                }
+                : line;
         }
     }
 }

@@ -23,12 +23,49 @@ public class NestedSets
     [GlobalSetup]
     public void Setup()
     {
-        Item[] lines = [.. Enumerable.Range(0, 10).Select(i => new Line { Id = $"l{i}", Move = "cat-cow", Dose = new(Unit.Rounds, 1) })];
+        Item[] lines =
+        [
+            .. Enumerable
+                .Range(0, 10)
+                .Select(i => new Line
+                {
+                    Id = $"l{i}",
+                    Move = "cat-cow",
+                    Dose = new(Unit.Rounds, 1),
+                }),
+        ];
         Side[] rounds = [.. Enumerable.Repeat(Side.None, Rounds)];
         plan = new()
         {
-            Id = "nested", Title = "Nested", Minutes = 60, StartsIn = "all-fours",
-            Sections = [new() { Id = "s", Name = "All", Items = [new Set { Id = "outer", Rounds = rounds, Items = [new Set { Id = "inner", Rounds = rounds, Items = lines }] }] }],
+            Id = "nested",
+            Title = "Nested",
+            Minutes = 60,
+            StartsIn = "all-fours",
+            Sections =
+            [
+                new()
+                {
+                    Id = "s",
+                    Name = "All",
+                    Items =
+                    [
+                        new Set
+                        {
+                            Id = "outer",
+                            Rounds = rounds,
+                            Items =
+                            [
+                                new Set
+                                {
+                                    Id = "inner",
+                                    Rounds = rounds,
+                                    Items = lines,
+                                },
+                            ],
+                        },
+                    ],
+                },
+            ],
         };
     }
 

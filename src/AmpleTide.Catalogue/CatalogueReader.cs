@@ -20,8 +20,11 @@ public static partial class CatalogueReader
     /// <exception cref="CatalogueException">Something in a file is wrong; says file, line and reason.</exception>
     public static MoveCatalogue ReadFolder(string folder, ShapeCache? cache = null)
     {
-        if (!Directory.Exists(folder)) throw new CatalogueException([new(folder, 1, "there is no such folder")]);
-        var files = Directory.EnumerateFiles(folder, "*.yaml", SearchOption.AllDirectories).Order(StringComparer.Ordinal)
+        if (!Directory.Exists(folder))
+            throw new CatalogueException([new(folder, 1, "there is no such folder")]);
+        var files = Directory
+            .EnumerateFiles(folder, "*.yaml", SearchOption.AllDirectories)
+            .Order(StringComparer.Ordinal)
             .Select(path => new CatalogueText(Path.GetRelativePath(folder, path).Replace('\\', '/'), File.ReadAllText(path)));
         return Read([.. files], cache);
     }
@@ -49,7 +52,8 @@ public static partial class CatalogueReader
 
         var forms = new MoveForm[moves.Count][];
         Parallel.For(0, moves.Count, i => forms[i] = Forms(moves[i], byId, place));
-        for (var i = 0; i < moves.Count; i++) CheckForms(entries[i], forms[i]);
+        for (var i = 0; i < moves.Count; i++)
+            CheckForms(entries[i], forms[i]);
         Stop();
         return new(HashOf(texts), positions, ways, moves, forms.SelectMany(f => f), props, conditions);
     }
@@ -66,11 +70,14 @@ public static partial class CatalogueReader
         file.Parse();
         Stop();
         var entries = file.Entries;
-        if (entries.Count != 1) throw new CatalogueException([new("own move", 1, $"one move is needed, {entries.Count} are there")]);
+        if (entries.Count != 1)
+            throw new CatalogueException([new("own move", 1, $"one move is needed, {entries.Count} are there")]);
         var positions = catalogue.Positions.ToDictionary(p => p.Id);
         var move = new MoveReading(positions, catalogue.Props.Select(p => p.Id).ToHashSet()).Read(entries[0]) with { Own = true };
-        if (!OwnId().IsMatch(move.Id)) entries[0].Wrong("id", "lower-case letters, digits and hyphens are needed, 60 at most");
-        if (catalogue.Move(move.Id) is { Own: false }) entries[0].Wrong("id", $"'{move.Id}' is a move of the catalogue; a copy needs an id of its own");
+        if (!OwnId().IsMatch(move.Id))
+            entries[0].Wrong("id", "lower-case letters, digits and hyphens are needed, 60 at most");
+        if (catalogue.Move(move.Id) is { Own: false })
+            entries[0].Wrong("id", $"'{move.Id}' is a move of the catalogue; a copy needs an id of its own");
         Stop();
         var forms = Forms(move, positions, Placement.Solve);
         CheckForms(entries[0], forms);
@@ -85,7 +92,8 @@ public static partial class CatalogueReader
         {
             var text = File.ReadAllText(path);
             var start = text.IndexOf($"- id: {id}\n", StringComparison.Ordinal);
-            if (start < 0) continue;
+            if (start < 0)
+                continue;
             var end = text.IndexOf("\n- id: ", start, StringComparison.Ordinal);
             return (end < 0 ? text[start..] : text[start..end]).TrimEnd() + "\n";
         }
@@ -96,9 +104,11 @@ public static partial class CatalogueReader
     private static partial Regex OwnId();
 
     private static MoveForm[] Forms(Move move, Dictionary<string, Position> positions, Func<PlacementTask, Placed> place) =>
-        [.. from position in move.In
+        [
+            .. from position in move.In
             from option in move.Options.Keys.Prepend(MoveForm.BaseOption)
-            select Shaping.Form(move, positions[position], option, place)];
+            select Shaping.Form(move, positions[position], option, place),
+        ];
 
     private static void CheckForms(Entry entry, MoveForm[] forms)
     {
@@ -107,14 +117,18 @@ public static partial class CatalogueReader
             for (var i = 0; i < form.Phases.Length; i++)
             {
                 if (form.Phases[i].Residual > Placement.MostResidual)
-                    entry.Wrong("phases", $"in {form.Position.Id}, {form.Option}, phase {i + 1}: {form.Phases[i].Worst} is {form.Phases[i].Residual * 170:0.0} cm off");
+                    entry.Wrong(
+                        "phases",
+                        $"in {form.Position.Id}, {form.Option}, phase {i + 1}: {form.Phases[i].Worst} is {form.Phases[i].Residual * 170:0.0} cm off"
+                    );
             }
         }
     }
 
     private static void StopAt(IReadOnlyList<CatalogueProblem> problems)
     {
-        if (problems.Count > 0) throw new CatalogueException([.. problems.OrderBy(p => p.File, StringComparer.Ordinal).ThenBy(p => p.Line)]);
+        if (problems.Count > 0)
+            throw new CatalogueException([.. problems.OrderBy(p => p.File, StringComparer.Ordinal).ThenBy(p => p.Line)]);
     }
 
     private static List<T> Unique<T>(IEnumerable<Entry> entries, Func<Entry, T> read, Func<T, string> id)
@@ -124,7 +138,8 @@ public static partial class CatalogueReader
         foreach (var entry in entries)
         {
             var item = read(entry);
-            if (!seen.Add(id(item))) entry.Wrong("id", $"'{id(item)}' is there twice");
+            if (!seen.Add(id(item)))
+                entry.Wrong("id", $"'{id(item)}' is there twice");
             all.Add(item);
         }
         return all;
@@ -136,13 +151,17 @@ public static partial class CatalogueReader
         var allowed = ShapeReading.ReadAllowed(entry);
         var angles = ShapeReading.ReadAngles(entry, "shape", allowed);
         var near = ShapeReading.ReadAngles(entry, "near", allowed);
-        var contacts = ShapeReading.ReadContacts(entry)
-            .SelectMany(c => Contacts.Marks(c.Key).Select(mark => new Contact(mark, Support.Find(c.Value)!))).ToList();
+        var contacts = ShapeReading
+            .ReadContacts(entry)
+            .SelectMany(c => Contacts.Marks(c.Key).Select(mark => new Contact(mark, Support.Find(c.Value)!)))
+            .ToList();
         var touches = ShapeReading.ReadTouches(entry).Select(t => new Touch(Landmark.Find(t.Key)!, Landmark.Find(t.Value)!)).ToList();
-        if (contacts.Count == 0) entry.Wrong("contacts", "a position rests on something");
+        if (contacts.Count == 0)
+            entry.Wrong("contacts", "a position rests on something");
         var from = new Vector(0, entry.Number("pelvisHeight", 0.3, 0, 1), 0);
         var placed = place(new(Angles.Zero.With(near).With(angles), from, angles.Keys.ToHashSet(), contacts, touches, allowed));
-        if (placed.Residual > Placement.MostResidual) entry.Wrong("shape", $"{placed.Worst} is {placed.Residual * 170:0.0} cm off");
+        if (placed.Residual > Placement.MostResidual)
+            entry.Wrong("shape", $"{placed.Worst} is {placed.Residual * 170:0.0} cm off");
         var facts = Facts.Of(placed.Shape, placed.Shape.Angles);
         var (family, level) = (entry.Word<Family>("family"), entry.Word<PelvisLevel>("level"));
         var position = new Position
@@ -170,22 +189,31 @@ public static partial class CatalogueReader
         var (from, to) = (entry.Text("from"), entry.Text("to"));
         entry.Called = $"{from} to {to}";
         foreach (var (field, id) in new[] { ("from", from), ("to", to) })
-            if (!positions.ContainsKey(id)) entry.Wrong(field, $"there is no position '{id}'");
-        var steps = entry.Entries("steps").Select(step =>
-        {
-            var read = new WayStep(step.Word<Breath>("breath"), step.Text("say"));
-            if (Words.HasBareSide(read.Say)) step.Wrong("say", "names a side outright; write {right} or {left}");
-            step.Done();
-            return read;
-        }).ToList();
-        if (steps.Count == 0) entry.Wrong("steps", "at least one is needed");
+            if (!positions.ContainsKey(id))
+                entry.Wrong(field, $"there is no position '{id}'");
+        var steps = entry
+            .Entries("steps")
+            .Select(step =>
+            {
+                var read = new WayStep(step.Word<Breath>("breath"), step.Text("say"));
+                if (Words.HasBareSide(read.Say))
+                    step.Wrong("say", "names a side outright; write {right} or {left}");
+                step.Done();
+                return read;
+            })
+            .ToList();
+        if (steps.Count == 0)
+            entry.Wrong("steps", "at least one is needed");
         var seconds = entry.Integers("seconds");
-        if (seconds.Count != 3 || seconds.Any(s => s is < 1 or > 300)) entry.Wrong("seconds", "gentle, usual and brisk are needed, as in [20, 14, 10]");
+        if (seconds.Count != 3 || seconds.Any(s => s is < 1 or > 300))
+            entry.Wrong("seconds", "gentle, usual and brisk are needed, as in [20, 14, 10]");
         var demands = Demands.None;
         foreach (var word in entry.Texts("demands"))
         {
-            if (Enum.TryParse<Demands>(word.Replace("-", "", StringComparison.Ordinal), true, out var demand)) demands |= demand;
-            else entry.Wrong("demands", $"'{word}' is not one of {string.Join(", ", Enum.GetNames<Demands>().Select(Entry.Hyphenated))}");
+            if (Enum.TryParse<Demands>(word.Replace("-", "", StringComparison.Ordinal), true, out var demand))
+                demands |= demand;
+            else
+                entry.Wrong("demands", $"'{word}' is not one of {string.Join(", ", Enum.GetNames<Demands>().Select(Entry.Hyphenated))}");
         }
         var cautions = entry.Texts("cautions");
         var school = entry.Words("school");
@@ -199,7 +227,13 @@ public static partial class CatalogueReader
     {
         entry.Called = entry.Text("id");
         var prop = new Prop(
-            entry.Called, entry.Text("name"), entry.Text("plural"), entry.Text("note"), entry.Texts("standIns"), entry.Flag("alwaysThere"));
+            entry.Called,
+            entry.Text("name"),
+            entry.Text("plural"),
+            entry.Text("note"),
+            entry.Texts("standIns"),
+            entry.Flag("alwaysThere")
+        );
         entry.Done();
         return prop;
     }

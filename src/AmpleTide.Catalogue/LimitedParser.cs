@@ -24,7 +24,8 @@ internal sealed class LimitedParser(string text) : IParser
     /// <summary>What a text breaks before it is looked into, or null. Linear in its length.</summary>
     public static (int Line, string Reason)? Refused(string text)
     {
-        if (text.Length > MostCharacters) return (1, $"the text is longer than {MostCharacters} characters");
+        if (text.Length > MostCharacters)
+            return (1, $"the text is longer than {MostCharacters} characters");
         return TooManyBrackets(text) is { } line ? (line, $"brackets lie more than {MostDepth} deep") : null;
     }
 
@@ -32,7 +33,8 @@ internal sealed class LimitedParser(string text) : IParser
     /// <exception cref="LimitException">The text goes further than a catalogue may.</exception>
     public bool MoveNext()
     {
-        if (!parser.MoveNext()) return false;
+        if (!parser.MoveNext())
+            return false;
         switch (parser.Current)
         {
             case AnchorAlias or NodeEvent { Anchor.IsEmpty: false }:
@@ -41,11 +43,16 @@ internal sealed class LimitedParser(string text) : IParser
                 open.Pop();
                 break;
             case NodeEvent node:
-                if (node is not Scalar && open.TryPeek(out var isKey) && isKey == true) throw Broken("a field has a name; a list or a map is none");
-                if (open.TryPop(out var key)) open.Push(key is null ? null : !key);
-                if (node is MappingStart) open.Push(true);
-                if (node is SequenceStart) open.Push(null);
-                if (open.Count > MostDepth) throw Broken($"lists and maps lie more than {MostDepth} deep");
+                if (node is not Scalar && open.TryPeek(out var isKey) && isKey == true)
+                    throw Broken("a field has a name; a list or a map is none");
+                if (open.TryPop(out var key))
+                    open.Push(key is null ? null : !key);
+                if (node is MappingStart)
+                    open.Push(true);
+                if (node is SequenceStart)
+                    open.Push(null);
+                if (open.Count > MostDepth)
+                    throw Broken($"lists and maps lie more than {MostDepth} deep");
                 break;
         }
         return true;
@@ -61,11 +68,15 @@ internal sealed class LimitedParser(string text) : IParser
         for (var i = 0; i < text.Length; i++)
         {
             var c = text[i];
-            if (c == '\n') line++;
+            if (c == '\n')
+                line++;
             // The next entry of the file.
-            if (c == '-' && i > 0 && text[i - 1] == '\n') depth = 0;
-            if (c is '[' or '{' && ++depth > MostDepth) return line;
-            if (c is ']' or '}' && depth > 0) depth--;
+            if (c == '-' && i > 0 && text[i - 1] == '\n')
+                depth = 0;
+            if (c is '[' or '{' && ++depth > MostDepth)
+                return line;
+            if (c is ']' or '}' && depth > 0)
+                depth--;
         }
         return null;
     }

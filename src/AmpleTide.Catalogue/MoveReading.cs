@@ -27,20 +27,35 @@ internal sealed partial class MoveReading(IReadOnlyDictionary<string, Position> 
     private const double MostTurn = 180;
 
     // As much as a line of a class may have.
-    private static readonly OrderedDictionary<string, int> MostOf = new() { ["breaths"] = 200, ["rounds"] = 200, ["beats"] = 500, ["seconds"] = 3600 };
+    private static readonly OrderedDictionary<string, int> MostOf = new()
+    {
+        ["breaths"] = 200,
+        ["rounds"] = 200,
+        ["beats"] = 500,
+        ["seconds"] = 3600,
+    };
 
     // METs by kind where the author says nothing: sitting quietly 1.3, mild stretching 2.3, Hatha yoga 2.5;
     // Ainsworth and others, Compendium of Physical Activities (2011), from memory.
     private static readonly Dictionary<MoveKind, double> UsualEffort = new()
     {
-        [MoveKind.Hold] = 2.3, [MoveKind.Flow] = 2.5, [MoveKind.Rhythm] = 2.5, [MoveKind.Breathing] = 1.5,
-        [MoveKind.Balance] = 2.5, [MoveKind.CheckIn] = 1.3, [MoveKind.Rest] = 1.2,
+        [MoveKind.Hold] = 2.3,
+        [MoveKind.Flow] = 2.5,
+        [MoveKind.Rhythm] = 2.5,
+        [MoveKind.Breathing] = 1.5,
+        [MoveKind.Balance] = 2.5,
+        [MoveKind.CheckIn] = 1.3,
+        [MoveKind.Rest] = 1.2,
     };
 
     private static readonly Dictionary<MoveKind, Pattern> UsualStay = new()
     {
-        [MoveKind.Hold] = Pattern.Holding, [MoveKind.Flow] = Pattern.Moving, [MoveKind.Rhythm] = Pattern.Moving,
-        [MoveKind.Breathing] = Pattern.Resting, [MoveKind.Balance] = Pattern.Effort, [MoveKind.CheckIn] = Pattern.Resting,
+        [MoveKind.Hold] = Pattern.Holding,
+        [MoveKind.Flow] = Pattern.Moving,
+        [MoveKind.Rhythm] = Pattern.Moving,
+        [MoveKind.Breathing] = Pattern.Resting,
+        [MoveKind.Balance] = Pattern.Effort,
+        [MoveKind.CheckIn] = Pattern.Resting,
         [MoveKind.Rest] = Pattern.Resting,
     };
 
@@ -52,9 +67,11 @@ internal sealed partial class MoveReading(IReadOnlyDictionary<string, Position> 
         var sides = entry.Word("sides", (Sidedness?)Sidedness.None);
         var allowed = AllowedIn(entry);
         var phases = entry.Entries("phases").Select(p => ReadPhase(p, kind, allowed)).ToList();
-        if (phases.Count is 0 or > MostPhases) entry.Wrong("phases", $"from 1 to {MostPhases} are needed");
+        if (phases.Count is 0 or > MostPhases)
+            entry.Wrong("phases", $"from 1 to {MostPhases} are needed");
         var rightNames = entry.OptionalText("right");
-        if (sides is not (Sidedness.None or Sidedness.Circling) && rightNames is null) entry.Wrong("right", "say what right names");
+        if (sides is not (Sidedness.None or Sidedness.Circling) && rightNames is null)
+            entry.Wrong("right", "say what right names");
         var (drawn, picture) = ReadDrawn(entry, phases);
         var move = new Move
         {
@@ -84,7 +101,8 @@ internal sealed partial class MoveReading(IReadOnlyDictionary<string, Position> 
             Drawn = drawn,
             Picture = picture,
         };
-        if (move.Out is { } end && !positions.ContainsKey(end)) entry.Wrong("out", $"there is no position '{end}'");
+        if (move.Out is { } end && !positions.ContainsKey(end))
+            entry.Wrong("out", $"there is no position '{end}'");
         entry.Done();
         return move;
     }
@@ -95,14 +113,23 @@ internal sealed partial class MoveReading(IReadOnlyDictionary<string, Position> 
         var known = new List<Position>();
         foreach (var id in entry.Texts("in"))
         {
-            if (positions.TryGetValue(id, out var position)) known.Add(position);
-            else entry.Wrong("in", $"there is no position '{id}'");
+            if (positions.TryGetValue(id, out var position))
+                known.Add(position);
+            else
+                entry.Wrong("in", $"there is no position '{id}'");
         }
-        if (known.Count == 0 && entry.Texts("in").Count == 0) entry.Wrong("in", "is missing");
-        if (known.Distinct().Count() < known.Count) entry.Wrong("in", "names a position twice");
-        return [.. Enum.GetValues<Axis>().Select(axis => new Range(
-            known.Select(p => p.Allowed[(int)axis].Least).Append(Axes.Allowed(axis).Least).Min(),
-            known.Select(p => p.Allowed[(int)axis].Most).Append(Axes.Allowed(axis).Most).Max()))];
+        if (known.Count == 0 && entry.Texts("in").Count == 0)
+            entry.Wrong("in", "is missing");
+        if (known.Distinct().Count() < known.Count)
+            entry.Wrong("in", "names a position twice");
+        return
+        [
+            .. Enum.GetValues<Axis>()
+                .Select(axis => new Range(
+                    known.Select(p => p.Allowed[(int)axis].Least).Append(Axes.Allowed(axis).Least).Min(),
+                    known.Select(p => p.Allowed[(int)axis].Most).Append(Axes.Allowed(axis).Most).Max()
+                )),
+        ];
     }
 
     // A stay tells a hold apart; otherwise the first phase does.
@@ -116,7 +143,8 @@ internal sealed partial class MoveReading(IReadOnlyDictionary<string, Position> 
         {
             foreach (var id in places.Fields().ToList())
             {
-                if (!positions.TryGetValue(id, out var position)) places.Wrong(id, "there is no such position");
+                if (!positions.TryGetValue(id, out var position))
+                    places.Wrong(id, "there is no such position");
                 else if (places.Inner(id) is { } here)
                 {
                     at[id] = ShapeReading.ReadChange(here, position.Allowed);
@@ -127,7 +155,10 @@ internal sealed partial class MoveReading(IReadOnlyDictionary<string, Position> 
         var phase = new Phase
         {
             Breath = breath,
-            Pattern = entry.Word("pattern", (Pattern?)(breath == Breath.Stay || kind is MoveKind.Breathing ? UsualStay[kind] : Pattern.Moving)),
+            Pattern = entry.Word(
+                "pattern",
+                (Pattern?)(breath == Breath.Stay || kind is MoveKind.Breathing ? UsualStay[kind] : Pattern.Moving)
+            ),
             Share = entry.Number("share", 1, LeastShare, MostShare),
             Counts = entry.OptionalNumber("counts", LeastCounts, MostCounts),
             Change = ShapeReading.ReadChange(entry, allowed),
@@ -151,7 +182,8 @@ internal sealed partial class MoveReading(IReadOnlyDictionary<string, Position> 
             return new("", "", null);
         }
         var read = new Cue(Spoken(cue, "long"), Spoken(cue, "short"), cue.Has("last") ? Spoken(cue, "last") : null);
-        if (Words.Count(read.Short) > MostWordsOfAShortCue) cue.Wrong("short", $"has {Words.Count(read.Short)} words, {MostWordsOfAShortCue} at most");
+        if (Words.Count(read.Short) > MostWordsOfAShortCue)
+            cue.Wrong("short", $"has {Words.Count(read.Short)} words, {MostWordsOfAShortCue} at most");
         cue.Done();
         return read;
     }
@@ -165,24 +197,30 @@ internal sealed partial class MoveReading(IReadOnlyDictionary<string, Position> 
 
     private static void CheckSpoken(Entry entry, string field, string text)
     {
-        if (text.Length > MostCharacters) entry.Wrong(field, $"is longer than {MostCharacters} characters");
-        if (Words.HasBareSide(text)) entry.Wrong(field, "names a side outright; write {right} or {left}");
-        foreach (var word in Words.Placeholders(text).Where(w => !Words.IsPlaceholder(w))) entry.Wrong(field, $"{{{word}}} is not a placeholder");
+        if (text.Length > MostCharacters)
+            entry.Wrong(field, $"is longer than {MostCharacters} characters");
+        if (Words.HasBareSide(text))
+            entry.Wrong(field, "names a side outright; write {right} or {left}");
+        foreach (var word in Words.Placeholders(text).Where(w => !Words.IsPlaceholder(w)))
+            entry.Wrong(field, $"{{{word}}} is not a placeholder");
     }
 
     // A caution may name a side of its own (in pregnancy, the left): it is not said for the side that is being done.
     private static IReadOnlyList<string> ReadCautions(Entry entry)
     {
         var cautions = entry.Texts("cautions");
-        if (cautions.Count is 0 or > MostCautions) entry.Wrong("cautions", $"from 1 to {MostCautions} are needed");
-        if (cautions.Any(c => c.Length > MostCharacters)) entry.Wrong("cautions", $"one is longer than {MostCharacters} characters");
+        if (cautions.Count is 0 or > MostCautions)
+            entry.Wrong("cautions", $"from 1 to {MostCautions} are needed");
+        if (cautions.Any(c => c.Length > MostCharacters))
+            entry.Wrong("cautions", $"one is longer than {MostCharacters} characters");
         return cautions;
     }
 
     private IReadOnlyList<string> ReadProps(Entry entry, string field)
     {
         var named = entry.Texts(field);
-        foreach (var id in named.Where(id => !props.Contains(id))) entry.Wrong(field, $"there is no prop '{id}'");
+        foreach (var id in named.Where(id => !props.Contains(id)))
+            entry.Wrong(field, $"there is no prop '{id}'");
         return named;
     }
 
@@ -192,8 +230,10 @@ internal sealed partial class MoveReading(IReadOnlyDictionary<string, Position> 
         var school = entry.Words("school");
         foreach (var (matter, way) in school)
         {
-            if (Conventions.Find(matter) is not { } convention) entry.Wrong("school", $"'{matter}' is not one of {string.Join(", ", Conventions.All.Select(c => c.Id))}");
-            else if (convention.Ways.All(w => w.Id != way)) entry.Wrong("school", $"{matter} is '{way}', one of {string.Join(", ", convention.Ways.Select(w => w.Id))} is needed");
+            if (Conventions.Find(matter) is not { } convention)
+                entry.Wrong("school", $"'{matter}' is not one of {string.Join(", ", Conventions.All.Select(c => c.Id))}");
+            else if (convention.Ways.All(w => w.Id != way))
+                entry.Wrong("school", $"{matter} is '{way}', one of {string.Join(", ", convention.Ways.Select(w => w.Id))} is needed");
         }
         return school;
     }
@@ -202,13 +242,15 @@ internal sealed partial class MoveReading(IReadOnlyDictionary<string, Position> 
     private static IReadOnlyList<string> ReadStates(Entry entry, string field)
     {
         var states = entry.Texts(field);
-        foreach (var state in states.Where(s => !StateWord().IsMatch(s))) entry.Wrong(field, $"'{state}' is not a word in lower-case letters and hyphens, 40 at most");
+        foreach (var state in states.Where(s => !StateWord().IsMatch(s)))
+            entry.Wrong(field, $"'{state}' is not a word in lower-case letters and hyphens, 40 at most");
         return states;
     }
 
     private static string Short(Entry entry, string field, string text)
     {
-        if (text.Length > MostName) entry.Wrong(field, $"is longer than {MostName} characters");
+        if (text.Length > MostName)
+            entry.Wrong(field, $"is longer than {MostName} characters");
         return text;
     }
 
@@ -256,18 +298,27 @@ internal sealed partial class MoveReading(IReadOnlyDictionary<string, Position> 
         {
             foreach (var name in all.Fields().ToList())
             {
-                if (name is not ("easier" or "deeper")) all.Wrong(name, "is not one of easier, deeper");
-                if (all.Inner(name) is not { } option) continue;
+                if (name is not ("easier" or "deeper"))
+                    all.Wrong(name, "is not one of easier, deeper");
+                if (all.Inner(name) is not { } option)
+                    continue;
                 var at = option.Integers("phases");
-                if (at.Any(i => i < 1 || i > phases)) option.Wrong("phases", $"go from 1 to {phases}");
+                if (at.Any(i => i < 1 || i > phases))
+                    option.Wrong("phases", $"go from 1 to {phases}");
                 options[name] = new(
-                    Spoken(option, "cue"), ShapeReading.ReadChange(option, allowed), at.Count == 0 ? null : [.. at.Select(i => i - 1)],
-                    option.Has("face") ? option.Word<Face>("face") : null, option.Has("hands") ? option.Word<Hands>("hands") : null,
-                    option.Has("signs") ? ReadSigns(option) : null, option.Has("strap") ? ReadLandmarks(option, "strap") : null);
+                    Spoken(option, "cue"),
+                    ShapeReading.ReadChange(option, allowed),
+                    at.Count == 0 ? null : [.. at.Select(i => i - 1)],
+                    option.Has("face") ? option.Word<Face>("face") : null,
+                    option.Has("hands") ? option.Word<Hands>("hands") : null,
+                    option.Has("signs") ? ReadSigns(option) : null,
+                    option.Has("strap") ? ReadLandmarks(option, "strap") : null
+                );
                 option.Done();
             }
         }
-        if (!options.ContainsKey("easier")) entry.Wrong("options", "an easier one is needed");
+        if (!options.ContainsKey("easier"))
+            entry.Wrong("options", "an easier one is needed");
         return options;
     }
 
@@ -276,8 +327,10 @@ internal sealed partial class MoveReading(IReadOnlyDictionary<string, Position> 
         var areas = new List<Area>();
         foreach (var name in entry.Texts("alsoEases"))
         {
-            if (Areas.Find(name) is { } area) areas.Add(area);
-            else entry.Wrong("alsoEases", $"'{name}' is not an area");
+            if (Areas.Find(name) is { } area)
+                areas.Add(area);
+            else
+                entry.Wrong("alsoEases", $"'{name}' is not an area");
         }
         return areas;
     }
@@ -295,13 +348,17 @@ internal sealed partial class MoveReading(IReadOnlyDictionary<string, Position> 
         var stands = new Dictionary<Support, Landmark>();
         foreach (var (prop, mark) in entry.Words("stands"))
         {
-            if (Support.Find(prop) is not { } support) entry.Wrong("stands", $"there is no prop '{prop}' to stand there");
-            else if (Landmark.Find(mark) is not { } place) entry.Wrong("stands", $"there is no landmark '{mark}'");
-            else stands[support] = place;
+            if (Support.Find(prop) is not { } support)
+                entry.Wrong("stands", $"there is no prop '{prop}' to stand there");
+            else if (Landmark.Find(mark) is not { } place)
+                entry.Wrong("stands", $"there is no landmark '{mark}'");
+            else
+                stands[support] = place;
         }
         CloseUp? closeUp = entry.Has("closeUp") ? entry.Word<CloseUp>("closeUp") : null;
         var pictured = entry.Integers("picture");
-        if (pictured.Count > MostMoments || pictured.Any(i => i < 1 || i > Math.Max(1, phases.Count))) entry.Wrong("picture", $"is not one of the phases, or up to {MostMoments} of them");
+        if (pictured.Count > MostMoments || pictured.Any(i => i < 1 || i > Math.Max(1, phases.Count)))
+            entry.Wrong("picture", $"is not one of the phases, or up to {MostMoments} of them");
         var earlier = pictured.SkipLast(1).Select(i => i - 1).ToList();
         var drawn = new Drawn(signs, ReadLandmarks(entry, "follow"), ReadLandmarks(entry, "strap"), stands, closeUp, earlier);
         return (drawn, pictured.Count > 0 ? pictured[^1] - 1 : PictureOf(phases));
@@ -310,11 +367,14 @@ internal sealed partial class MoveReading(IReadOnlyDictionary<string, Position> 
     private static List<(Sign Sign, Landmark At)> ReadSigns(Entry entry)
     {
         var read = new List<(Sign, Landmark)>();
-        if (entry.Inner("signs") is not { } signs) return read;
+        if (entry.Inner("signs") is not { } signs)
+            return read;
         foreach (var name in signs.Fields())
         {
-            if (SignsByName.TryGetValue(name, out var sign)) read.AddRange(ReadLandmarks(signs, name).Select(mark => (sign, mark)));
-            else entry.Wrong("signs", $"'{name}' is not one of {string.Join(", ", SignsByName.Keys)}");
+            if (SignsByName.TryGetValue(name, out var sign))
+                read.AddRange(ReadLandmarks(signs, name).Select(mark => (sign, mark)));
+            else
+                entry.Wrong("signs", $"'{name}' is not one of {string.Join(", ", SignsByName.Keys)}");
         }
         return read;
     }
@@ -324,8 +384,10 @@ internal sealed partial class MoveReading(IReadOnlyDictionary<string, Position> 
         var found = new List<Landmark>();
         foreach (var name in entry.Texts(field))
         {
-            if (Landmark.Find(name) is { } mark) found.Add(mark);
-            else entry.Wrong(field, $"there is no landmark '{name}'");
+            if (Landmark.Find(name) is { } mark)
+                found.Add(mark);
+            else
+                entry.Wrong(field, $"there is no landmark '{name}'");
         }
         return found;
     }

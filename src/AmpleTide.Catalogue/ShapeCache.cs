@@ -18,9 +18,7 @@ public sealed class ShapeCache
     private readonly ConcurrentDictionary<string, Placed> used = new();
     private int solved;
 
-    private ShapeCache()
-    {
-    }
+    private ShapeCache() { }
 
     /// <summary>How many shapes were placed anew since opening.</summary>
     public int Solved => solved;
@@ -31,9 +29,11 @@ public sealed class ShapeCache
         var cache = new ShapeCache();
         try
         {
-            if (File.Exists(path)) cache.Load(path);
+            if (File.Exists(path))
+                cache.Load(path);
         }
-        catch (Exception error) when (error is IOException or InvalidDataException or UnauthorizedAccessException or FormatException or ArgumentException)
+        catch (Exception error)
+            when (error is IOException or InvalidDataException or UnauthorizedAccessException or FormatException or ArgumentException)
         {
             // A file that was cut off may have given half of what it held.
             cache.kept.Clear();
@@ -42,12 +42,18 @@ public sealed class ShapeCache
     }
 
     /// <summary>A placed shape, from the file where it is there.</summary>
-    public Placed Place(PlacementTask task) => used.GetOrAdd(KeyOf(task), (key, asked) =>
-    {
-        if (kept.TryGetValue(key, out var known)) return Restore(known, asked);
-        Interlocked.Increment(ref solved);
-        return Placement.Solve(asked);
-    }, task);
+    public Placed Place(PlacementTask task) =>
+        used.GetOrAdd(
+            KeyOf(task),
+            (key, asked) =>
+            {
+                if (kept.TryGetValue(key, out var known))
+                    return Restore(known, asked);
+                Interlocked.Increment(ref solved);
+                return Placement.Solve(asked);
+            },
+            task
+        );
 
     /// <summary>Writes everything that was placed since opening.</summary>
     /// <exception cref="IOException">The file cannot be written; what lay there is as it was.</exception>
@@ -57,7 +63,8 @@ public sealed class ShapeCache
         var beside = $"{path}.part";
         try
         {
-            using (var writer = new BinaryWriter(File.Create(beside))) Write(writer);
+            using (var writer = new BinaryWriter(File.Create(beside)))
+                Write(writer);
             File.Move(beside, path, true);
         }
         finally
@@ -74,7 +81,8 @@ public sealed class ShapeCache
         foreach (var (key, placed) in used.OrderBy(u => u.Key, StringComparer.Ordinal))
         {
             writer.Write(key);
-            foreach (var degrees in placed.Shape.Angles.AsSpan()) writer.Write(degrees);
+            foreach (var degrees in placed.Shape.Angles.AsSpan())
+                writer.Write(degrees);
             writer.Write(placed.Shape.Pelvis.X);
             writer.Write(placed.Shape.Pelvis.Y);
             writer.Write(placed.Shape.Pelvis.Z);
@@ -86,13 +94,15 @@ public sealed class ShapeCache
     private void Load(string path)
     {
         using var reader = new BinaryReader(new MemoryStream(File.ReadAllBytes(path)));
-        if (reader.ReadInt32() != Format || reader.ReadInt32() != Placement.Version) return;
+        if (reader.ReadInt32() != Format || reader.ReadInt32() != Placement.Version)
+            return;
         var count = reader.ReadInt32();
         Span<double> degrees = stackalloc double[Axes.Count];
         for (var i = 0; i < count; i++)
         {
             var key = reader.ReadString();
-            for (var a = 0; a < degrees.Length; a++) degrees[a] = reader.ReadDouble();
+            for (var a = 0; a < degrees.Length; a++)
+                degrees[a] = reader.ReadDouble();
             var pelvis = new Vector(reader.ReadDouble(), reader.ReadDouble(), reader.ReadDouble());
             kept[key] = new(new(Angles.From(degrees), pelvis, [], []), reader.ReadDouble(), reader.ReadString());
         }
@@ -109,15 +119,18 @@ public sealed class ShapeCache
     {
         using var bytes = new MemoryStream();
         using var writer = new BinaryWriter(bytes);
-        foreach (var degrees in task.Start.AsSpan()) writer.Write(degrees);
+        foreach (var degrees in task.Start.AsSpan())
+            writer.Write(degrees);
         WritePoint(task.Pelvis);
-        foreach (var axis in task.Named.Order()) writer.Write((int)axis);
+        foreach (var axis in task.Named.Order())
+            writer.Write((int)axis);
         foreach (var contact in task.Contacts)
         {
             writer.Write(contact.Mark.Name);
             writer.Write(contact.On.Name);
             writer.Write(contact.On.Height);
-            if (contact.Planted is { } spot) WritePoint(spot);
+            if (contact.Planted is { } spot)
+                WritePoint(spot);
         }
         foreach (var touch in task.Touches)
         {

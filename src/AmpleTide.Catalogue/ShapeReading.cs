@@ -16,20 +16,27 @@ internal static class ShapeReading
     public static ShapeChange ReadChange(Entry entry, IReadOnlyList<Range> allowed)
     {
         var change = new ShapeChange(
-            ReadAngles(entry, "shape", allowed), ReadAngles(entry, "near", allowed), ReadContacts(entry), ReadTouches(entry));
+            ReadAngles(entry, "shape", allowed),
+            ReadAngles(entry, "near", allowed),
+            ReadContacts(entry),
+            ReadTouches(entry)
+        );
         return change.Angles.Count + change.Near.Count + change.Contacts.Count + change.Touches.Count == 0 ? ShapeChange.None : change;
     }
 
     public static Dictionary<Axis, double> ReadAngles(Entry entry, string field, IReadOnlyList<Range> allowed)
     {
         var angles = new Dictionary<Axis, double>();
-        if (entry.Inner(field) is not { } shape) return angles;
+        if (entry.Inner(field) is not { } shape)
+            return angles;
         // A name of both sides or both parts comes first, so that a single one can differ from it.
         foreach (var name in shape.Fields().OrderByDescending(n => Axes.Named(n).Count))
         {
             var axes = Axes.Named(name);
-            if (axes.Count == 0) shape.Wrong(name, "there is no such axis");
-            if (shape.OptionalNumber(name, -MostDegrees, MostDegrees) is not { } written) continue;
+            if (axes.Count == 0)
+                shape.Wrong(name, "there is no such axis");
+            if (shape.OptionalNumber(name, -MostDegrees, MostDegrees) is not { } written)
+                continue;
             foreach (var (axis, degrees) in Axes.Share(axes, written))
             {
                 angles[axis] = degrees;
@@ -44,13 +51,16 @@ internal static class ShapeReading
     public static Dictionary<string, string> ReadContacts(Entry entry)
     {
         var contacts = new Dictionary<string, string>();
-        if (entry.Inner("contacts") is not { } map) return contacts;
+        if (entry.Inner("contacts") is not { } map)
+            return contacts;
         foreach (var word in map.Fields())
         {
-            if (Contacts.Marks(word).Count == 0) map.Wrong(word, "no part of the body rests by that name");
+            if (Contacts.Marks(word).Count == 0)
+                map.Wrong(word, "no part of the body rests by that name");
             else if (map.Text(word) is var support && support is not ("none" or "stay") && Support.Find(support) is null)
                 map.Wrong(word, $"'{support}' is not one of none, stay, {string.Join(", ", Support.Names)}");
-            else contacts[word] = support;
+            else
+                contacts[word] = support;
         }
         return contacts;
     }
@@ -58,13 +68,16 @@ internal static class ShapeReading
     public static Dictionary<string, string> ReadTouches(Entry entry)
     {
         var touches = new Dictionary<string, string>();
-        if (entry.Inner("touch") is not { } map) return touches;
+        if (entry.Inner("touch") is not { } map)
+            return touches;
         foreach (var mark in map.Fields())
         {
-            if (Landmark.Find(mark) is null) map.Wrong(mark, "there is no such part of the body");
+            if (Landmark.Find(mark) is null)
+                map.Wrong(mark, "there is no such part of the body");
             else if (map.Text(mark) is var on && on != "none" && Landmark.Find(on) is null)
                 map.Wrong(mark, $"'{on}' is not a part of the body");
-            else touches[mark] = on;
+            else
+                touches[mark] = on;
         }
         return touches;
     }
@@ -72,22 +85,29 @@ internal static class ShapeReading
     public static Range[] ReadAllowed(Entry entry)
     {
         var allowed = Enum.GetValues<Axis>().Select(Axes.Allowed).ToArray();
-        if (entry.Inner("allowed") is not { } map) return allowed;
+        if (entry.Inner("allowed") is not { } map)
+            return allowed;
         foreach (var name in map.Fields())
         {
             var ends = map.Integers(name);
-            if (ends.Count != 2 || ends[0] >= ends[1]) map.Wrong(name, "least and most are needed, as in [-50, 150]");
-            else foreach (var axis in Axes.Named(name)) allowed[(int)axis] = new(ends[0], ends[1]);
-            if (Axes.Named(name).Count == 0) map.Wrong(name, "there is no such axis");
+            if (ends.Count != 2 || ends[0] >= ends[1])
+                map.Wrong(name, "least and most are needed, as in [-50, 150]");
+            else
+                foreach (var axis in Axes.Named(name))
+                    allowed[(int)axis] = new(ends[0], ends[1]);
+            if (Axes.Named(name).Count == 0)
+                map.Wrong(name, "there is no such axis");
         }
         return allowed;
     }
 
     public static Viewpoint? ReadView(Entry entry)
     {
-        if (!entry.Has("view")) return null;
+        if (!entry.Has("view"))
+            return null;
         var numbers = entry.Integers("view");
-        if (numbers.Count is 1 or 2 && Math.Abs(numbers[0]) <= FullTurn && (numbers.Count == 1 || Math.Abs(numbers[1]) <= QuarterTurn)) return new(numbers[0], numbers.Count == 2 ? numbers[1] : 7);
+        if (numbers.Count is 1 or 2 && Math.Abs(numbers[0]) <= FullTurn && (numbers.Count == 1 || Math.Abs(numbers[1]) <= QuarterTurn))
+            return new(numbers[0], numbers.Count == 2 ? numbers[1] : 7);
         entry.Wrong("view", "degrees round (360 at most) and, if need be, above (90 at most) are needed, as in [25, 7]");
         return null;
     }

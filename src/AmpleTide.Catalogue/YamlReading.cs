@@ -54,9 +54,12 @@ public sealed class CatalogueFile(string name, string text)
         {
             var stream = new YamlStream();
             stream.Load(parser);
-            if (stream.Documents.Count == 0) return;
-            if (stream.Documents[0].RootNode is YamlSequenceNode list) Entries = [.. list.Children.Select((node, i) => new Entry(this, node, $"entry {i + 1}"))];
-            else Wrong(1, "a list of entries is needed, each beginning with '- id:'");
+            if (stream.Documents.Count == 0)
+                return;
+            if (stream.Documents[0].RootNode is YamlSequenceNode list)
+                Entries = [.. list.Children.Select((node, i) => new Entry(this, node, $"entry {i + 1}"))];
+            else
+                Wrong(1, "a list of entries is needed, each beginning with '- id:'");
         }
         catch (LimitException error)
         {
@@ -92,7 +95,8 @@ public sealed class Entry
         Line = (int)node.Start.Line;
         Called = called;
         map = node as YamlMappingNode;
-        if (map is null) file.Wrong(Line, $"{called}: fields are needed here");
+        if (map is null)
+            file.Wrong(Line, $"{called}: fields are needed here");
     }
 
     /// <summary>Its line.</summary>
@@ -110,7 +114,8 @@ public sealed class Entry
     /// <summary>A text that must be there.</summary>
     public string Text(string field)
     {
-        if (OptionalText(field) is { Length: > 0 } text) return text;
+        if (OptionalText(field) is { Length: > 0 } text)
+            return text;
         Wrong(field, "is missing");
         return "";
     }
@@ -118,8 +123,10 @@ public sealed class Entry
     /// <summary>A text, or null.</summary>
     public string? OptionalText(string field)
     {
-        if (Node(field) is not { } node) return null;
-        if (node is YamlScalarNode scalar) return scalar.Value;
+        if (Node(field) is not { } node)
+            return null;
+        if (node is YamlScalarNode scalar)
+            return scalar.Value;
         Wrong(field, "a text is needed");
         return null;
     }
@@ -130,8 +137,10 @@ public sealed class Entry
     /// <summary>A number within bounds, or null.</summary>
     public double? OptionalNumber(string field, double least, double most)
     {
-        if (OptionalText(field) is not { } text) return null;
-        if (double.TryParse(text, NumberStyles.Float, CultureInfo.InvariantCulture, out var number) && number >= least && number <= most) return number;
+        if (OptionalText(field) is not { } text)
+            return null;
+        if (double.TryParse(text, NumberStyles.Float, CultureInfo.InvariantCulture, out var number) && number >= least && number <= most)
+            return number;
         Wrong(field, string.Create(CultureInfo.InvariantCulture, $"'{text}' is not a number from {least} to {most}"));
         return null;
     }
@@ -140,8 +149,10 @@ public sealed class Entry
     public bool Flag(string field)
     {
         var text = OptionalText(field);
-        if (text is null or "false") return false;
-        if (text == "true") return true;
+        if (text is null or "false")
+            return false;
+        if (text == "true")
+            return true;
         Wrong(field, "true or false is needed");
         return false;
     }
@@ -152,30 +163,37 @@ public sealed class Entry
     {
         if (OptionalText(field) is not { } text)
         {
-            if (otherwise is null) Wrong(field, "is missing");
+            if (otherwise is null)
+                Wrong(field, "is missing");
             return otherwise ?? default;
         }
-        if (Enum.TryParse<T>(text.Replace("-", "", StringComparison.Ordinal), true, out var word) && !int.TryParse(text, out _)) return word;
+        if (Enum.TryParse<T>(text.Replace("-", "", StringComparison.Ordinal), true, out var word) && !int.TryParse(text, out _))
+            return word;
         Wrong(field, $"'{text}' is not one of {string.Join(", ", Enum.GetNames<T>().Select(Hyphenated))}");
         return otherwise ?? default;
     }
 
     /// <summary>A list of texts; empty when missing; a lone text is a list of one.</summary>
-    public IReadOnlyList<string> Texts(string field) => Node(field) switch
-    {
-        null => [],
-        YamlScalarNode scalar => [scalar.Value ?? ""],
-        YamlSequenceNode list when list.Children.Any(child => child is not YamlScalarNode) => None<string>(field, "texts are needed; one with a colon in it stands in quotes"),
-        YamlSequenceNode list => [.. list.Children.Select(child => ((YamlScalarNode)child).Value ?? "")],
-        _ => None<string>(field, "a list is needed"),
-    };
+    public IReadOnlyList<string> Texts(string field) =>
+        Node(field) switch
+        {
+            null => [],
+            YamlScalarNode scalar => [scalar.Value ?? ""],
+            YamlSequenceNode list when list.Children.Any(child => child is not YamlScalarNode) => None<string>(
+                field,
+                "texts are needed; one with a colon in it stands in quotes"
+            ),
+            YamlSequenceNode list => [.. list.Children.Select(child => ((YamlScalarNode)child).Value ?? "")],
+            _ => None<string>(field, "a list is needed"),
+        };
 
     /// <summary>A map of words to words; empty when missing.</summary>
     public IReadOnlyDictionary<string, string> Words(string field)
     {
         var words = new Dictionary<string, string>();
         if (Inner(field) is { } map)
-            foreach (var name in map.Fields()) words[name] = map.Text(name);
+            foreach (var name in map.Fields())
+                words[name] = map.Text(name);
         return words;
     }
 
@@ -185,19 +203,22 @@ public sealed class Entry
         var numbers = new List<int>();
         foreach (var text in Texts(field))
         {
-            if (int.TryParse(text, NumberStyles.AllowLeadingSign, CultureInfo.InvariantCulture, out var number)) numbers.Add(number);
-            else Wrong(field, $"'{text}' is not a whole number");
+            if (int.TryParse(text, NumberStyles.AllowLeadingSign, CultureInfo.InvariantCulture, out var number))
+                numbers.Add(number);
+            else
+                Wrong(field, $"'{text}' is not a whole number");
         }
         return numbers;
     }
 
     /// <summary>A list of entries; empty when missing.</summary>
-    public IReadOnlyList<Entry> Entries(string field) => Node(field) switch
-    {
-        null => [],
-        YamlSequenceNode list => [.. list.Children.Select((child, i) => new Entry(file, child, $"{Called}: {field} {i + 1}"))],
-        _ => None<Entry>(field, "a list is needed"),
-    };
+    public IReadOnlyList<Entry> Entries(string field) =>
+        Node(field) switch
+        {
+            null => [],
+            YamlSequenceNode list => [.. list.Children.Select((child, i) => new Entry(file, child, $"{Called}: {field} {i + 1}"))],
+            _ => None<Entry>(field, "a list is needed"),
+        };
 
     /// <summary>An entry within this one, or null.</summary>
     public Entry? Inner(string field) => Node(field) is { } node ? new(file, node, $"{Called}: {field}") : null;
@@ -221,7 +242,9 @@ public sealed class Entry
 
     /// <summary>An enum's name as authors write it.</summary>
     public static string Hyphenated(string name) =>
-        string.Concat(name.Select((c, i) => i > 0 && char.IsUpper(c) ? "-" + char.ToLowerInvariant(c) : char.ToLowerInvariant(c).ToString()));
+        string.Concat(
+            name.Select((c, i) => i > 0 && char.IsUpper(c) ? "-" + char.ToLowerInvariant(c) : char.ToLowerInvariant(c).ToString())
+        );
 
     private T[] None<T>(string field, string reason)
     {

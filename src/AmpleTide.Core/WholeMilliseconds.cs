@@ -21,7 +21,8 @@ public static class WholeMilliseconds
     public static TimeSpan Sum<T>(this IEnumerable<T> items, Func<T, TimeSpan> time)
     {
         var sum = TimeSpan.Zero;
-        foreach (var item in items) sum += time(item);
+        foreach (var item in items)
+            sum += time(item);
         return sum;
     }
 

@@ -8,6 +8,7 @@ namespace AmpleTide.Formats;
 internal sealed class JsonFields
 {
     private const int MostProblems = 50;
+
     // Names and places in lists; a place is kept as its number and written out only when something is wrong.
     private readonly List<(string? Name, int Index)> path = [];
     private readonly List<Problem> problems = [];
@@ -24,7 +25,8 @@ internal sealed class JsonFields
     /// <summary>Notes something wrong at a field of the object being read, or at the value itself.</summary>
     public void Wrong(string? field, string detail)
     {
-        if (problems.Count < MostProblems) problems.Add(new(Pointer(field), detail));
+        if (problems.Count < MostProblems)
+            problems.Add(new(Pointer(field), detail));
     }
 
     /// <summary>Whether something is wrong at a field of the object being read.</summary>
@@ -44,7 +46,8 @@ internal sealed class JsonFields
         {
             var name = field.Name;
             path.Add((name, 0));
-            if (!read(name, field.Value)) (unknown ??= []).Add(new(name, field.Value.Clone()));
+            if (!read(name, field.Value))
+                (unknown ??= []).Add(new(name, field.Value.Clone()));
             path.RemoveAt(path.Count - 1);
         }
         return unknown is null ? PreservedFields.None : new(unknown);
@@ -79,12 +82,16 @@ internal sealed class JsonFields
     public IReadOnlyDictionary<string, T> Map<T>(JsonElement element, Func<JsonElement, T> read)
     {
         var map = new Dictionary<string, T>();
-        Object(element, (name, value) =>
-        {
-            if (name.Length > 80) Wrong(null, "the name is longer than 80 characters");
-            map[name] = read(value);
-            return true;
-        });
+        Object(
+            element,
+            (name, value) =>
+            {
+                if (name.Length > 80)
+                    Wrong(null, "the name is longer than 80 characters");
+                map[name] = read(value);
+                return true;
+            }
+        );
         return map;
     }
 
@@ -97,7 +104,8 @@ internal sealed class JsonFields
             return "";
         }
         var text = element.GetString()!;
-        if (text.Length <= most) return text;
+        if (text.Length <= most)
+            return text;
         Wrong(null, $"has {text.Length} characters, {most} at most");
         return "";
     }
@@ -108,8 +116,14 @@ internal sealed class JsonFields
     /// <summary>Reads a number.</summary>
     public double Number(JsonElement element, double least, double most, bool whole = false)
     {
-        if (element.ValueKind == JsonValueKind.Number && element.TryGetDouble(out var number)
-            && number >= least && number <= most && (!whole || number == Math.Floor(number))) return number;
+        if (
+            element.ValueKind == JsonValueKind.Number
+            && element.TryGetDouble(out var number)
+            && number >= least
+            && number <= most
+            && (!whole || number == Math.Floor(number))
+        )
+            return number;
         Wrong(null, string.Create(CultureInfo.InvariantCulture, $"a {(whole ? "whole " : "")}number from {least} to {most} is needed"));
         return least;
     }
@@ -117,7 +131,8 @@ internal sealed class JsonFields
     /// <summary>Reads true or false.</summary>
     public bool Flag(JsonElement element)
     {
-        if (element.ValueKind is JsonValueKind.True or JsonValueKind.False) return element.ValueKind == JsonValueKind.True;
+        if (element.ValueKind is JsonValueKind.True or JsonValueKind.False)
+            return element.ValueKind == JsonValueKind.True;
         Wrong(null, "true or false is needed");
         return false;
     }
@@ -125,7 +140,8 @@ internal sealed class JsonFields
     /// <summary>Reads one of a few words.</summary>
     public string Word(JsonElement element, params ReadOnlySpan<string> words)
     {
-        if (element.ValueKind == JsonValueKind.String && words.Contains(element.GetString()!)) return element.GetString()!;
+        if (element.ValueKind == JsonValueKind.String && words.Contains(element.GetString()!))
+            return element.GetString()!;
         Wrong(null, $"one of {string.Join(", ", words.ToArray())} is needed");
         return words[0];
     }
@@ -134,8 +150,12 @@ internal sealed class JsonFields
     public T Enum<T>(JsonElement element)
         where T : struct, Enum
     {
-        if (element.ValueKind == JsonValueKind.String && System.Enum.TryParse<T>(element.GetString(), true, out var value)
-            && element.GetString()!.All(char.IsAsciiLetterLower)) return value;
+        if (
+            element.ValueKind == JsonValueKind.String
+            && System.Enum.TryParse<T>(element.GetString(), true, out var value)
+            && element.GetString()!.All(char.IsAsciiLetterLower)
+        )
+            return value;
         Wrong(null, $"one of {string.Join(", ", System.Enum.GetNames<T>()).ToLowerInvariant()} is needed");
         return default;
     }
@@ -148,7 +168,8 @@ internal sealed class JsonFields
     public T Named<T>(JsonElement element, Func<string, T?> find, IEnumerable<string> names)
         where T : struct
     {
-        if (element.ValueKind == JsonValueKind.String && find(element.GetString()!) is { } found) return found;
+        if (element.ValueKind == JsonValueKind.String && find(element.GetString()!) is { } found)
+            return found;
         Wrong(null, $"one of {string.Join(", ", names)} is needed");
         return default;
     }
@@ -163,7 +184,10 @@ internal sealed class JsonFields
     private string Pointer(string? field)
     {
         var parts = path.Select(p => p.Name ?? p.Index.ToString(CultureInfo.InvariantCulture));
-        return string.Concat((field is null ? parts : parts.Append(field))
-            .Select(p => "/" + p.Replace("~", "~0", StringComparison.Ordinal).Replace("/", "~1", StringComparison.Ordinal)));
+        return string.Concat(
+            (field is null ? parts : parts.Append(field)).Select(p =>
+                "/" + p.Replace("~", "~0", StringComparison.Ordinal).Replace("/", "~1", StringComparison.Ordinal)
+            )
+        );
     }
 }

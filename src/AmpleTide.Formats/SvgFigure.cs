@@ -8,11 +8,21 @@ namespace AmpleTide.Formats;
 public static class SvgFigure
 {
     /// <summary>The colours of a figure on paper.</summary>
-    public static IReadOnlyDictionary<Tone, string> Paper { get; } = new Dictionary<Tone, string>
-    {
-        [Tone.Trunk] = "#23505c", [Tone.Right] = "#cf6b33", [Tone.Left] = "#2a8c84", [Tone.Skin] = "#e8c7a4", [Tone.Hair] = "#3b2f2a",
-        [Tone.Face] = "#e8c7a4", [Tone.Eye] = "#3b2f2a", [Tone.Prop] = "#cdbf9f", [Tone.PropEdge] = "#b3a37f", [Tone.Mat] = "#ece4d1", [Tone.Mark] = "#7a3b69",
-    };
+    public static IReadOnlyDictionary<Tone, string> Paper { get; } =
+        new Dictionary<Tone, string>
+        {
+            [Tone.Trunk] = "#23505c",
+            [Tone.Right] = "#cf6b33",
+            [Tone.Left] = "#2a8c84",
+            [Tone.Skin] = "#e8c7a4",
+            [Tone.Hair] = "#3b2f2a",
+            [Tone.Face] = "#e8c7a4",
+            [Tone.Eye] = "#3b2f2a",
+            [Tone.Prop] = "#cdbf9f",
+            [Tone.PropEdge] = "#b3a37f",
+            [Tone.Mat] = "#ece4d1",
+            [Tone.Mark] = "#7a3b69",
+        };
 
     private const string Ground = "#fbf7ee";
 
@@ -23,9 +33,13 @@ public static class SvgFigure
         foreach (var part in figure.Parts)
         {
             var path = new StringBuilder();
-            foreach (var outline in part.Outlines) path.Append(Polygon(outline));
-            foreach (var capsule in part.Capsules) path.Append(Outline(capsule));
-            var halo = part.Tone is Tone.Mat or Tone.Eye or Tone.Face ? "" : $" stroke=\"{Ground}\" stroke-width=\"15\" paint-order=\"stroke\" stroke-linejoin=\"round\"";
+            foreach (var outline in part.Outlines)
+                path.Append(Polygon(outline));
+            foreach (var capsule in part.Capsules)
+                path.Append(Outline(capsule));
+            var halo = part.Tone is Tone.Mat or Tone.Eye or Tone.Face
+                ? ""
+                : $" stroke=\"{Ground}\" stroke-width=\"15\" paint-order=\"stroke\" stroke-linejoin=\"round\"";
             svg.Append(CultureInfo.InvariantCulture, $"<path d=\"{path}\" fill=\"{Paper[part.Tone]}\"{halo}/>");
         }
         return svg.ToString();
@@ -42,7 +56,9 @@ public static class SvgFigure
     /// <summary>The outline of a capsule: two arcs and the two lines that touch both circles.</summary>
     public static string Outline(Capsule c)
     {
-        double dx = c.X2 - c.X1, dy = c.Y2 - c.Y1, length = Math.Sqrt((dx * dx) + (dy * dy));
+        double dx = c.X2 - c.X1,
+            dy = c.Y2 - c.Y1,
+            length = Math.Sqrt((dx * dx) + (dy * dy));
         if (length <= Math.Abs(c.R1 - c.R2))
         {
             var (x, y, r) = c.R1 >= c.R2 ? (c.X1, c.Y1, c.R1) : (c.X2, c.Y2, c.R2);
@@ -53,7 +69,9 @@ public static class SvgFigure
         string At(int x, int y, int r, double angle) =>
             string.Create(CultureInfo.InvariantCulture, $"{x + (r * Math.Cos(angle)):0.#} {y + (r * Math.Sin(angle)):0.#}");
         var large = spread > Math.PI / 2 ? 1 : 0;
-        return string.Create(CultureInfo.InvariantCulture,
-            $"M{At(c.X1, c.Y1, c.R1, along + spread)}A{c.R1} {c.R1} 0 {1 - large} 1 {At(c.X1, c.Y1, c.R1, along - spread)}L{At(c.X2, c.Y2, c.R2, along - spread)}A{c.R2} {c.R2} 0 {large} 1 {At(c.X2, c.Y2, c.R2, along + spread)}Z");
+        return string.Create(
+            CultureInfo.InvariantCulture,
+            $"M{At(c.X1, c.Y1, c.R1, along + spread)}A{c.R1} {c.R1} 0 {1 - large} 1 {At(c.X1, c.Y1, c.R1, along - spread)}L{At(c.X2, c.Y2, c.R2, along - spread)}A{c.R2} {c.R2} 0 {large} 1 {At(c.X2, c.Y2, c.R2, along + spread)}Z"
+        );
     }
 }

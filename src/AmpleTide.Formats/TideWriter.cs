@@ -19,7 +19,8 @@ public static class TideWriter
     public static byte[] Write(ClassPlan plan, bool indented = false)
     {
         using var bytes = new MemoryStream();
-        using (var json = new Utf8JsonWriter(bytes, indented ? Indented : Options)) Write(json, plan);
+        using (var json = new Utf8JsonWriter(bytes, indented ? Indented : Options))
+            Write(json, plan);
         return bytes.ToArray();
     }
 
@@ -30,21 +31,27 @@ public static class TideWriter
         json.WriteNumber("version", TideReader.Version);
         json.WriteString("id", plan.Id);
         json.WriteString("title", plan.Title);
-        if (plan.Note.Length > 0) json.WriteString("note", plan.Note);
-        if (plan.Tags.Count > 0) Texts(json, "tags", plan.Tags);
+        if (plan.Note.Length > 0)
+            json.WriteString("note", plan.Note);
+        if (plan.Tags.Count > 0)
+            Texts(json, "tags", plan.Tags);
         json.WriteStartObject("theme");
         Texts(json, "areas", plan.Theme.Areas.Select(a => a.Name()));
         json.WriteString("intention", plan.Theme.Intention);
         Rest(json, plan.Theme.UnknownFields);
         json.WriteNumber("minutes", plan.Minutes);
-        if (plan.StartsIn is { } start) json.WriteString("startsIn", start);
+        if (plan.StartsIn is { } start)
+            json.WriteString("startsIn", start);
         json.WriteString("endsIn", plan.EndsAsleep ? "asleep" : "awake");
         WriteGroup(json, plan.Group);
         WritePlace(json, plan.Place);
-        if (plan.Conventions.Count > 0) Map(json, "conventions", plan.Conventions, json.WriteStringValue);
+        if (plan.Conventions.Count > 0)
+            Map(json, "conventions", plan.Conventions, json.WriteStringValue);
         WriteBreath(json, plan.Breath);
-        if (plan.Off.Count > 0) List(json, "off", plan.Off, off => WriteOff(json, off));
-        if (plan.Embedded.Count > 0) List(json, "moves", plan.Embedded, move => WriteEmbedded(json, move));
+        if (plan.Off.Count > 0)
+            List(json, "off", plan.Off, off => WriteOff(json, off));
+        if (plan.Embedded.Count > 0)
+            List(json, "moves", plan.Embedded, move => WriteEmbedded(json, move));
         List(json, "sections", plan.Sections, section => WriteSection(json, section));
         Rest(json, new([.. plan.Carried.Fields, .. plan.UnknownFields.Fields]));
     }
@@ -64,17 +71,21 @@ public static class TideWriter
         json.WriteString("pace", Lower(group.Pace));
         json.WriteString("age", group.Older ? "older" : "mixed");
         json.WriteNumber("newcomers", group.Newcomers);
-        if (group.Conditions.Count > 0) Map(json, "conditions", group.Conditions, json.WriteNumberValue);
+        if (group.Conditions.Count > 0)
+            Map(json, "conditions", group.Conditions, json.WriteNumberValue);
         Rest(json, group.UnknownFields);
     }
 
     private static void WritePlace(Utf8JsonWriter json, Place place)
     {
         json.WriteStartObject("place");
-        if (place.Families.Count > 0) Texts(json, "families", place.Families.Select(f => Lower(f)));
-        if (place.Limits.Count > 0) Texts(json, "limits", place.Limits);
+        if (place.Families.Count > 0)
+            Texts(json, "families", place.Families.Select(f => Lower(f)));
+        if (place.Limits.Count > 0)
+            Texts(json, "limits", place.Limits);
         json.WriteString("surface", place.Surface);
-        if (place.Props.Count > 0) Map(json, "props", place.Props, json.WriteNumberValue);
+        if (place.Props.Count > 0)
+            Map(json, "props", place.Props, json.WriteNumberValue);
         Rest(json, place.UnknownFields);
     }
 
@@ -89,9 +100,11 @@ public static class TideWriter
 
     private static void WriteBreath(Utf8JsonWriter json, BreathChoice breath)
     {
-        if (breath == BreathChoice.None) return;
+        if (breath == BreathChoice.None)
+            return;
         json.WriteStartObject("breath");
-        if (breath.SecondsPerCount is { } seconds) json.WriteNumber("secondsPerCount", seconds);
+        if (breath.SecondsPerCount is { } seconds)
+            json.WriteNumber("secondsPerCount", seconds);
         Counts("moving", breath.Moving);
         Counts("effort", breath.Effort);
         Counts("holding", breath.Holding);
@@ -100,7 +113,8 @@ public static class TideWriter
 
         void Counts(string name, BreathCounts? counts)
         {
-            if (counts is { } c) List(json, name, [c.In, c.HeldIn, c.Out, c.HeldOut], json.WriteNumberValue);
+            if (counts is { } c)
+                List(json, name, [c.In, c.HeldIn, c.Out, c.HeldOut], json.WriteNumberValue);
         }
     }
 
@@ -117,8 +131,10 @@ public static class TideWriter
 
     private static void WriteItem(Utf8JsonWriter json, Item item)
     {
-        if (item is Set set) WriteSet(json, set);
-        else WriteLine(json, (Line)item);
+        if (item is Set set)
+            WriteSet(json, set);
+        else
+            WriteLine(json, (Line)item);
     }
 
     private static void WriteSet(Utf8JsonWriter json, Set set)
@@ -127,9 +143,12 @@ public static class TideWriter
         json.WriteString("id", set.Id);
         json.WriteStartObject("set");
         json.WriteString("name", set.Name);
-        if (set.Rounds[0] == Side.None) json.WriteNumber("rounds", set.Rounds.Count);
-        else Texts(json, "rounds", set.Rounds.Select(r => Lower(r)));
-        if (set.PauseBetween > 0) json.WriteNumber("pauseBetween", set.PauseBetween);
+        if (set.Rounds[0] == Side.None)
+            json.WriteNumber("rounds", set.Rounds.Count);
+        else
+            Texts(json, "rounds", set.Rounds.Select(r => Lower(r)));
+        if (set.PauseBetween > 0)
+            json.WriteNumber("pauseBetween", set.PauseBetween);
         List(json, "items", set.Items, item => WriteItem(json, item));
         Rest(json, set.UnknownSetFields);
         Rest(json, set.UnknownFields);
@@ -140,18 +159,29 @@ public static class TideWriter
         json.WriteStartObject();
         json.WriteString("id", line.Id);
         json.WriteString("move", line.Move);
-        if (line.Position is { } position) json.WriteString("position", position);
-        if (line.Dose is { } dose) json.WriteNumber(Lower(dose.Unit), dose.Amount);
-        if (line.Sides is { } sides) json.WriteString("sides", sides.Word);
-        if (line.Option != MoveForm.BaseOption) json.WriteString("option", line.Option);
-        if (line.PauseBetween > 0) json.WriteNumber("pauseBetween", line.PauseBetween);
-        if (line.PauseAfter > 0) json.WriteNumber("pauseAfter", line.PauseAfter);
+        if (line.Position is { } position)
+            json.WriteString("position", position);
+        if (line.Dose is { } dose)
+            json.WriteNumber(Lower(dose.Unit), dose.Amount);
+        if (line.Sides is { } sides)
+            json.WriteString("sides", sides.Word);
+        if (line.Option != MoveForm.BaseOption)
+            json.WriteString("option", line.Option);
+        if (line.PauseBetween > 0)
+            json.WriteNumber("pauseBetween", line.PauseBetween);
+        if (line.PauseAfter > 0)
+            json.WriteNumber("pauseAfter", line.PauseAfter);
         WriteBreath(json, line.Breath);
-        if (line.Locked) json.WriteBoolean("locked", true);
-        if (line.Note.Length > 0) json.WriteString("note", line.Note);
-        if (line.Talk is { } talk) json.WriteString("talk", talk);
-        if (line.Say.Count > 0) Map(json, "say", line.Say, json.WriteStringValue);
-        if (line.Props.Count > 0) List(json, "props", line.Props, prop => WriteProp(json, prop));
+        if (line.Locked)
+            json.WriteBoolean("locked", true);
+        if (line.Note.Length > 0)
+            json.WriteString("note", line.Note);
+        if (line.Talk is { } talk)
+            json.WriteString("talk", talk);
+        if (line.Say.Count > 0)
+            Map(json, "say", line.Say, json.WriteStringValue);
+        if (line.Props.Count > 0)
+            List(json, "props", line.Props, prop => WriteProp(json, prop));
         Rest(json, line.UnknownFields);
     }
 
@@ -159,7 +189,8 @@ public static class TideWriter
     {
         json.WriteStartObject();
         json.WriteString("id", prop.Id);
-        if (prop.StandIn is { } standIn) json.WriteString("standIn", standIn);
+        if (prop.StandIn is { } standIn)
+            json.WriteString("standIn", standIn);
         Rest(json, prop.UnknownFields);
     }
 
@@ -174,12 +205,14 @@ public static class TideWriter
         json.WriteEndObject();
     }
 
-    private static void Texts(Utf8JsonWriter json, string name, IEnumerable<string> texts) => List(json, name, texts, json.WriteStringValue);
+    private static void Texts(Utf8JsonWriter json, string name, IEnumerable<string> texts) =>
+        List(json, name, texts, json.WriteStringValue);
 
     private static void List<T>(Utf8JsonWriter json, string name, IEnumerable<T> values, Action<T> write)
     {
         json.WriteStartArray(name);
-        foreach (var value in values) write(value);
+        foreach (var value in values)
+            write(value);
         json.WriteEndArray();
     }
 

@@ -11,7 +11,8 @@ internal static class DemoData
     /// <summary>Puts the demo classes into an empty store.</summary>
     public static void Seed(TideStore store, CatalogueSnapshot snapshot, TimeProvider clock)
     {
-        if (store.Classes.IgnoreQueryFilters().Any()) return;
+        if (store.Classes.IgnoreQueryFilters().Any())
+            return;
         var folder = Path.Combine(AppContext.BaseDirectory, "demo");
         foreach (var file in Directory.EnumerateFiles(folder, "*.tide.json").OrderDescending(StringComparer.Ordinal))
         {

@@ -24,7 +24,8 @@ internal static class Derived
         var shapes = ShapeCache.Open(Shapes);
         var live = new LiveCatalogue(CatalogueReader.ReadFolder(catalogueFolder, shapes), catalogueFolder);
         shapes.Save(Shapes);
-        foreach (var demo in (bool[])[false, true]) WriteStore(FirstStore(demo), demo ? live.Current : null);
+        foreach (var demo in (bool[])[false, true])
+            WriteStore(FirstStore(demo), demo ? live.Current : null);
     }
 
     private static void WriteStore(string file, CatalogueSnapshot? demo)
@@ -37,7 +38,8 @@ internal static class Derived
             StoreSetup.Use(options, StoreSetup.FileIn(folder.FullName));
             using (var store = new TideStore(options.Options))
             {
-                if (demo is not null) DemoData.Seed(store, demo, TimeProvider.System);
+                if (demo is not null)
+                    DemoData.Seed(store, demo, TimeProvider.System);
                 // All of it in one file.
                 store.Database.ExecuteSqlRaw("PRAGMA journal_mode=DELETE");
             }

@@ -18,9 +18,8 @@ public sealed class LiveCatalogue(MoveCatalogue shipped, string folder = "")
     public string Folder { get; } = folder;
 
     /// <summary>The catalogue with these moves of the teacher's own, and no others.</summary>
-    public CatalogueSnapshot With(IReadOnlyCollection<OwnMoveForms> own) => own.Count == 0
-        ? new(shipped, shipped.Hash)
-        : new(shipped.With([.. own.Select(o => o.Forms)]), $"{shipped.Hash}-{HashOf(own)}");
+    public CatalogueSnapshot With(IReadOnlyCollection<OwnMoveForms> own) =>
+        own.Count == 0 ? new(shipped, shipped.Hash) : new(shipped.With([.. own.Select(o => o.Forms)]), $"{shipped.Hash}-{HashOf(own)}");
 
     /// <summary>Lets the requests that begin from now on compute with another snapshot.</summary>
     public void Publish(CatalogueSnapshot snapshot) => current = snapshot;

@@ -50,7 +50,14 @@ internal sealed class OwnMoves(LiveCatalogue live, TimeProvider clock, ILogger<O
         using var mine = await Turn(cancellation);
         if (await store.Moves.AnyAsync(m => m.Id == move.Id, cancellation))
             throw new ConflictException("The move is there already.", $"You have a move with the id '{move.Id}'; give this one another.");
-        store.Add(new OwnMove { Id = move.Id, Yaml = move.Yaml, SavedAt = Now });
+        store.Add(
+            new OwnMove
+            {
+                Id = move.Id,
+                Yaml = move.Yaml,
+                SavedAt = Now,
+            }
+        );
         await Store(store, With(move), move.Id, cancellation);
     }
 
@@ -59,7 +66,8 @@ internal sealed class OwnMoves(LiveCatalogue live, TimeProvider clock, ILogger<O
     {
         using var mine = await Turn(cancellation);
         var row = await store.Moves.FirstOrDefaultAsync(m => m.Id == move.Id, cancellation);
-        if (row is null) return false;
+        if (row is null)
+            return false;
         (row.Yaml, row.SavedAt) = (move.Yaml, Now);
         await Store(store, With(move), move.Id, cancellation);
         return true;
@@ -70,7 +78,8 @@ internal sealed class OwnMoves(LiveCatalogue live, TimeProvider clock, ILogger<O
     {
         using var mine = await Turn(cancellation);
         var row = await store.Moves.FirstOrDefaultAsync(m => m.Id == id, cancellation);
-        if (row is null) return false;
+        if (row is null)
+            return false;
         store.Remove(row);
         await Store(store, all.Where(m => m.Key != id).ToDictionary(), id, cancellation);
         return true;
@@ -85,7 +94,12 @@ internal sealed class OwnMoves(LiveCatalogue live, TimeProvider clock, ILogger<O
     /// <param name="save">Saves the class, computed with a catalogue that has the moves; says whether it was saved.</param>
     /// <param name="cancellation">Ends the waiting.</param>
     /// <exception cref="UnusableException">A move cannot be read, is the catalogue's, or differs from one that is kept under its id.</exception>
-    public async Task Adopt(TideStore store, IReadOnlyList<EmbeddedMove> embedded, Func<CatalogueSnapshot, Task<bool>> save, CancellationToken cancellation)
+    public async Task Adopt(
+        TideStore store,
+        IReadOnlyList<EmbeddedMove> embedded,
+        Func<CatalogueSnapshot, Task<bool>> save,
+        CancellationToken cancellation
+    )
     {
         if (embedded.Count == 0)
         {
@@ -98,14 +112,26 @@ internal sealed class OwnMoves(LiveCatalogue live, TimeProvider clock, ILogger<O
         {
             var move = Read(embedded[i].Yaml, $"/moves/{i}/yaml");
             var kept = await store.Moves.AsNoTracking().FirstOrDefaultAsync(m => m.Id == move.Id, cancellation);
-            if (kept?.Yaml == move.Yaml) continue;
+            if (kept?.Yaml == move.Yaml)
+                continue;
             if (kept is not null || taken.ContainsKey(move.Id))
-                throw new UnusableException(Refused, [new($"/moves/{i}/id", $"you have another move called '{move.Id}'; give one of them another id")]);
-            store.Add(new OwnMove { Id = move.Id, Yaml = move.Yaml, SavedAt = Now });
+                throw new UnusableException(
+                    Refused,
+                    [new($"/moves/{i}/id", $"you have another move called '{move.Id}'; give one of them another id")]
+                );
+            store.Add(
+                new OwnMove
+                {
+                    Id = move.Id,
+                    Yaml = move.Yaml,
+                    SavedAt = Now,
+                }
+            );
             taken[move.Id] = move;
         }
         var snapshot = live.With([.. taken.Values]);
-        if (!await save(snapshot)) return;
+        if (!await save(snapshot))
+            return;
         all = taken;
         live.Publish(snapshot);
     }
@@ -114,7 +140,10 @@ internal sealed class OwnMoves(LiveCatalogue live, TimeProvider clock, ILogger<O
     public static IReadOnlyList<EmbeddedMove> UsedBy(ClassPlan plan, TideStore store)
     {
         var used = plan.Lines.Select(l => l.Move).Distinct().ToList();
-        return [.. store.Moves.AsNoTracking().Where(m => used.Contains(m.Id)).OrderBy(m => m.Id).Select(m => new EmbeddedMove(m.Id, m.Yaml))];
+        return
+        [
+            .. store.Moves.AsNoTracking().Where(m => used.Contains(m.Id)).OrderBy(m => m.Id).Select(m => new EmbeddedMove(m.Id, m.Yaml)),
+        ];
     }
 
     /// <inheritdoc/>

@@ -19,21 +19,29 @@ internal static class Problems
     // What the framework itself refuses is named as everything else is.
     private static void Name(ProblemDetailsContext context)
     {
-        (context.ProblemDetails.Title, context.ProblemDetails.Detail) = (context.ProblemDetails.Status, context.ProblemDetails.Detail) switch
+        (context.ProblemDetails.Title, context.ProblemDetails.Detail) = (
+            context.ProblemDetails.Status,
+            context.ProblemDetails.Detail
+        ) switch
         {
             (404, null) => ("Not found.", "There is no such call."),
-            (405, null) => ("Not like that.", $"{context.HttpContext.Request.Method} is not done here; {context.HttpContext.Response.Headers.Allow} is."),
+            (405, null) => (
+                "Not like that.",
+                $"{context.HttpContext.Request.Method} is not done here; {context.HttpContext.Response.Headers.Allow} is."
+            ),
             (415, null) => ("The request is of the wrong type.", "Send JSON, with Content-Type: application/json."),
             (_, var detail) => (context.ProblemDetails.Title, detail),
         };
     }
 
     /// <summary>Something in what was sent is wrong.</summary>
-    public static ProblemHttpResult Unusable(IReadOnlyList<Problem> problems, string title = "The class cannot be read.") => TypedResults.Problem(
-        title: title,
-        statusCode: StatusCodes.Status422UnprocessableEntity,
-        detail: problems[0].Pointer.Length > 0 ? $"{problems[0].Pointer} {problems[0].Detail}" : problems[0].Detail,
-        extensions: [new("errors", problems)]);
+    public static ProblemHttpResult Unusable(IReadOnlyList<Problem> problems, string title = "The class cannot be read.") =>
+        TypedResults.Problem(
+            title: title,
+            statusCode: StatusCodes.Status422UnprocessableEntity,
+            detail: problems[0].Pointer.Length > 0 ? $"{problems[0].Pointer} {problems[0].Detail}" : problems[0].Detail,
+            extensions: [new("errors", problems)]
+        );
 
     /// <summary>There is nothing by that name.</summary>
     public static ProblemHttpResult NotFound(string detail) =>
@@ -58,25 +66,51 @@ internal static class Problems
                 ClassTooLongException tooLong => Unusable([new("/sections", tooLong.Message)], "The class is too long."),
                 MissingException missing => NotFound(missing.Message),
                 ConflictException conflict => TypedResults.Problem(
-                    title: conflict.Title, statusCode: conflict.Status, detail: conflict.Message, extensions: conflict.Tag is { } tag ? [new("etag", tag)] : null),
-                DbUpdateException { InnerException: SqliteException { SqliteErrorCode: ConstraintFailed } } =>
-                    TypedResults.Problem(title: "It is there already.", statusCode: StatusCodes.Status409Conflict, detail: "Another request added the same at the same moment. Nothing was changed."),
-                OperationCanceledException when context.RequestAborted.IsCancellationRequested => TypedResults.Problem(title: "The request was given up.", statusCode: StatusCodes.Status499ClientClosedRequest),
-                StoreException gone => TypedResults.Problem(title: "The database is gone.", statusCode: StatusCodes.Status503ServiceUnavailable, detail: gone.Message),
+                    title: conflict.Title,
+                    statusCode: conflict.Status,
+                    detail: conflict.Message,
+                    extensions: conflict.Tag is { } tag ? [new("etag", tag)] : null
+                ),
+                DbUpdateException { InnerException: SqliteException { SqliteErrorCode: ConstraintFailed } } => TypedResults.Problem(
+                    title: "It is there already.",
+                    statusCode: StatusCodes.Status409Conflict,
+                    detail: "Another request added the same at the same moment. Nothing was changed."
+                ),
+                OperationCanceledException when context.RequestAborted.IsCancellationRequested => TypedResults.Problem(
+                    title: "The request was given up.",
+                    statusCode: StatusCodes.Status499ClientClosedRequest
+                ),
+                StoreException gone => TypedResults.Problem(
+                    title: "The database is gone.",
+                    statusCode: StatusCodes.Status503ServiceUnavailable,
+                    detail: gone.Message
+                ),
                 JsonException json => TypedResults.Problem(
-                    title: "The request is not valid JSON.", statusCode: 400,
-                    detail: $"Line {json.LineNumber + 1}, byte {json.BytePositionInLine + 1}: {json.Message.Split(". LineNumber", 2)[0].TrimEnd('.')}."),
+                    title: "The request is not valid JSON.",
+                    statusCode: 400,
+                    detail: $"Line {json.LineNumber + 1}, byte {json.BytePositionInLine + 1}: {json.Message.Split(". LineNumber", 2)[0].TrimEnd('.')}."
+                ),
                 BadHttpRequestException bad => TypedResults.Problem(
-                    title: bad.StatusCode == 413 ? "The request is too large." : "The request cannot be read.", statusCode: bad.StatusCode,
-                    detail: bad.StatusCode == 413 ? $"A class takes at most {RequestBody.MostBytes / 1024} KiB." : bad.Message),
-                SqliteException { SqliteErrorCode: DiskFull } or DbUpdateException { InnerException: SqliteException { SqliteErrorCode: DiskFull } } =>
-                    TypedResults.Problem(title: "The disk is full.", statusCode: StatusCodes.Status507InsufficientStorage, detail: "Nothing was changed. Make room, then save again."),
+                    title: bad.StatusCode == 413 ? "The request is too large." : "The request cannot be read.",
+                    statusCode: bad.StatusCode,
+                    detail: bad.StatusCode == 413 ? $"A class takes at most {RequestBody.MostBytes / 1024} KiB." : bad.Message
+                ),
+                SqliteException { SqliteErrorCode: DiskFull }
+                or DbUpdateException { InnerException: SqliteException { SqliteErrorCode: DiskFull } } => TypedResults.Problem(
+                    title: "The disk is full.",
+                    statusCode: StatusCodes.Status507InsufficientStorage,
+                    detail: "Nothing was changed. Make room, then save again."
+                ),
                 _ => null,
             };
             if (answer is null)
             {
                 log.LogError(exception, "A request failed");
-                answer = TypedResults.Problem(title: "Something went wrong here.", statusCode: 500, detail: "Nothing was changed. The server's log says more.");
+                answer = TypedResults.Problem(
+                    title: "Something went wrong here.",
+                    statusCode: 500,
+                    detail: "Nothing was changed. The server's log says more."
+                );
             }
             await answer.ExecuteAsync(context);
             return true;
@@ -92,7 +126,8 @@ internal sealed class MissingException(string message) : Exception(message);
 /// <param name="detail">Why.</param>
 /// <param name="status">The HTTP status.</param>
 /// <param name="tag">The ETag of what is stored, where that matters.</param>
-internal sealed class ConflictException(string title, string detail, int status = StatusCodes.Status409Conflict, string? tag = null) : Exception(detail)
+internal sealed class ConflictException(string title, string detail, int status = StatusCodes.Status409Conflict, string? tag = null)
+    : Exception(detail)
 {
     public string Title { get; } = title;
 

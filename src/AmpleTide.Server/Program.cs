@@ -41,26 +41,50 @@ builder.WebHost.ConfigureKestrel(kestrel =>
     kestrel.AddServerHeader = false;
 });
 builder.Logging.SetMinimumLevel(LogLevel.Warning);
-builder.Services.AddSingleton(options).AddSingleton(live).AddSingleton<OwnMoves>().AddSingleton<MoveResponses>().AddSingleton(TimeProvider.System);
+builder
+    .Services.AddSingleton(options)
+    .AddSingleton(live)
+    .AddSingleton<OwnMoves>()
+    .AddSingleton<MoveResponses>()
+    .AddSingleton(TimeProvider.System);
+
 // A request computes with one snapshot from its beginning to its end.
 builder.Services.AddScoped(services => services.GetRequiredService<LiveCatalogue>().Current);
 builder.Services.AddHostedService<Upkeep>();
 builder.Services.AddProblems();
 builder.Services.AddHostFiltering(hosts => hosts.AllowedHosts = [.. options.Hosts]);
-builder.Services.AddResponseCompression(compression => compression.MimeTypes = [.. ResponseCompressionDefaults.MimeTypes, "application/problem+json", "application/schema+json"]);
+builder.Services.AddResponseCompression(compression =>
+    compression.MimeTypes = [.. ResponseCompressionDefaults.MimeTypes, "application/problem+json", "application/schema+json"]
+);
 builder.Services.Configure<BrotliCompressionProviderOptions>(brotli => brotli.Level = CompressionLevel.Fastest);
-builder.Services.AddOpenApi(api => api.AddDocumentTransformer((document, _, _) =>
-{
-    document.Info = new() { Title = "Ample Tide", Version = "1", Description = "Plans, scores and judges tension-relief classes." };
-    document.Servers = [];
-    foreach (var path in document.Paths.Values) path.Operations?.Remove(HttpMethod.Head);
-    return Task.CompletedTask;
-}).AddSchemaTransformer((schema, context, _) =>
-{
-    if (context.JsonPropertyInfo?.AttributeProvider?.GetCustomAttributes(typeof(WordsOfAttribute), false) is [WordsOfAttribute words])
-        schema.Enum = [.. Word.All(words.Type).Select(word => JsonValue.Create(word))];
-    return Task.CompletedTask;
-}));
+builder.Services.AddOpenApi(api =>
+    api.AddDocumentTransformer(
+            (document, _, _) =>
+            {
+                document.Info = new()
+                {
+                    Title = "Ample Tide",
+                    Version = "1",
+                    Description = "Plans, scores and judges tension-relief classes.",
+                };
+                document.Servers = [];
+                foreach (var path in document.Paths.Values)
+                    path.Operations?.Remove(HttpMethod.Head);
+                return Task.CompletedTask;
+            }
+        )
+        .AddSchemaTransformer(
+            (schema, context, _) =>
+            {
+                if (
+                    context.JsonPropertyInfo?.AttributeProvider?.GetCustomAttributes(typeof(WordsOfAttribute), false)
+                    is [WordsOfAttribute words]
+                )
+                    schema.Enum = [.. Word.All(words.Type).Select(word => JsonValue.Create(word))];
+                return Task.CompletedTask;
+            }
+        )
+);
 builder.Services.AddDbContextPool<TideStore>(db => StoreSetup.Use(db, StoreSetup.FileIn(options.Data)));
 builder.Services.ConfigureHttpJsonOptions(json => ApiJson.Apply(json.SerializerOptions));
 

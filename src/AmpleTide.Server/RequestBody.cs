@@ -25,9 +25,12 @@ internal static class RequestBody
     private static JsonDocument Parse(ReadOnlyMemory<byte> bytes)
     {
         // Some editors put a byte order mark before a text.
-        if (bytes.Span.StartsWith("\uFEFF"u8)) bytes = bytes[3..];
-        if (!Utf8.IsValid(bytes.Span)) throw new JsonException("The text is not valid UTF-8.");
-        if (bytes.Span.IndexOf("\\ud"u8) >= 0 || bytes.Span.IndexOf("\\uD"u8) >= 0) CheckSurrogates(bytes.Span);
+        if (bytes.Span.StartsWith("\uFEFF"u8))
+            bytes = bytes[3..];
+        if (!Utf8.IsValid(bytes.Span))
+            throw new JsonException("The text is not valid UTF-8.");
+        if (bytes.Span.IndexOf("\\ud"u8) >= 0 || bytes.Span.IndexOf("\\uD"u8) >= 0)
+            CheckSurrogates(bytes.Span);
         return JsonDocument.Parse(bytes, Options);
     }
 
@@ -38,7 +41,8 @@ internal static class RequestBody
         try
         {
             while (reader.Read())
-                if (reader.TokenType is JsonTokenType.String or JsonTokenType.PropertyName && reader.ValueIsEscaped) reader.GetString();
+                if (reader.TokenType is JsonTokenType.String or JsonTokenType.PropertyName && reader.ValueIsEscaped)
+                    reader.GetString();
         }
         catch (InvalidOperationException)
         {

@@ -14,29 +14,44 @@ internal sealed class RequestFields(JsonElement root)
     public JsonElement Object(string name) => Field(name, JsonValueKind.Object, "an object");
 
     /// <summary>A text.</summary>
-    public string Text(string name) => Field(name, JsonValueKind.String, "a text") is { ValueKind: JsonValueKind.String } text ? text.GetString()! : "";
+    public string Text(string name) =>
+        Field(name, JsonValueKind.String, "a text") is { ValueKind: JsonValueKind.String } text ? text.GetString()! : "";
 
     /// <summary>True or false.</summary>
     public bool Flag(string name)
     {
-        if (root.ValueKind == JsonValueKind.Object && root.TryGetProperty(name, out var field) && field.ValueKind is JsonValueKind.True or JsonValueKind.False) return field.GetBoolean();
+        if (
+            root.ValueKind == JsonValueKind.Object
+            && root.TryGetProperty(name, out var field)
+            && field.ValueKind is JsonValueKind.True or JsonValueKind.False
+        )
+            return field.GetBoolean();
         Wrong(name, "true or false is needed");
         return false;
     }
 
     /// <summary>A list of texts.</summary>
-    public IReadOnlyList<string> Texts(string name) => Field(name, JsonValueKind.Array, "a list") is { ValueKind: JsonValueKind.Array } list
-        ? [.. list.EnumerateArray().Select(t => t.ValueKind == JsonValueKind.String ? t.GetString()! : "")]
-        : [];
+    public IReadOnlyList<string> Texts(string name) =>
+        Field(name, JsonValueKind.Array, "a list") is { ValueKind: JsonValueKind.Array } list
+            ? [.. list.EnumerateArray().Select(t => t.ValueKind == JsonValueKind.String ? t.GetString()! : "")]
+            : [];
 
     /// <summary>A list of exactly so many numbers.</summary>
     public double[] Numbers(string name, int count)
     {
         var list = Field(name, JsonValueKind.Array, $"a list of {count} numbers");
-        var numbers = list.ValueKind == JsonValueKind.Array
-            ? list.EnumerateArray().Select(n => n.ValueKind == JsonValueKind.Number && n.TryGetDouble(out var number) && Math.Abs(number) < MostNumber ? number : double.NaN).ToArray()
-            : [];
-        if (list.ValueKind == JsonValueKind.Array && (numbers.Length != count || numbers.Any(double.IsNaN))) Wrong(name, $"a list of {count} numbers is needed");
+        var numbers =
+            list.ValueKind == JsonValueKind.Array
+                ? list.EnumerateArray()
+                    .Select(n =>
+                        n.ValueKind == JsonValueKind.Number && n.TryGetDouble(out var number) && Math.Abs(number) < MostNumber
+                            ? number
+                            : double.NaN
+                    )
+                    .ToArray()
+                : [];
+        if (list.ValueKind == JsonValueKind.Array && (numbers.Length != count || numbers.Any(double.IsNaN)))
+            Wrong(name, $"a list of {count} numbers is needed");
         return numbers;
     }
 
@@ -47,12 +62,14 @@ internal sealed class RequestFields(JsonElement root)
     /// <exception cref="UnusableException">Something is.</exception>
     public void Check()
     {
-        if (problems.Count > 0) throw new UnusableException("The request cannot be used.", problems);
+        if (problems.Count > 0)
+            throw new UnusableException("The request cannot be used.", problems);
     }
 
     private JsonElement Field(string name, JsonValueKind kind, string needed)
     {
-        if (root.ValueKind == JsonValueKind.Object && root.TryGetProperty(name, out var field) && field.ValueKind == kind) return field;
+        if (root.ValueKind == JsonValueKind.Object && root.TryGetProperty(name, out var field) && field.ValueKind == kind)
+            return field;
         Wrong(name, $"{needed} is needed");
         return default;
     }

@@ -71,23 +71,28 @@ internal static class Shelf
 
     private static string About(ClassPlan plan)
     {
-        var place = plan.Place.Surface switch { "chair" => "on chairs", "bed" => "in bed", "outdoors" => "outdoors", _ => "" };
-        string[] parts =
-        [
-            plan.Group.Size > 0 ? $"{plan.Group.Size} people" : "", place, plan.EndsAsleep ? "ends asleep" : "",
-        ];
+        var place = plan.Place.Surface switch
+        {
+            "chair" => "on chairs",
+            "bed" => "in bed",
+            "outdoors" => "outdoors",
+            _ => "",
+        };
+        string[] parts = [plan.Group.Size > 0 ? $"{plan.Group.Size} people" : "", place, plan.EndsAsleep ? "ends asleep" : ""];
         return string.Join(" · ", parts.Where(p => p.Length > 0));
     }
 
     // The height at even steps of time, between the points of the tide line.
     private static IEnumerable<int> Even(Score score)
     {
-        if (score.Tide.Count == 0) yield break;
+        if (score.Tide.Count == 0)
+            yield break;
         var next = 0;
         for (var i = 0; i <= Steps; i++)
         {
             var at = score.Total * i / Steps;
-            while (next < score.Tide.Count - 1 && score.Tide[next].At < at) next++;
+            while (next < score.Tide.Count - 1 && score.Tide[next].At < at)
+                next++;
             var (b, a) = (score.Tide[next], score.Tide[Math.Max(0, next - 1)]);
             yield return b.At == a.At ? b.Height : (int)(a.Height + ((b.Height - a.Height) * ((at - a.At) / (b.At - a.At))));
         }

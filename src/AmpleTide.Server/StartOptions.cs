@@ -19,7 +19,8 @@ public sealed record StartOptions(int Port, string Data, bool Demo, bool Derive,
     public static StartOptions Read(IReadOnlyList<string> args)
     {
         var home = Environment.GetEnvironmentVariable("XDG_DATA_HOME") is { Length: > 0 } xdg
-            ? xdg : Path.Combine(Environment.GetFolderPath(Environment.SpecialFolder.UserProfile), ".local", "share");
+            ? xdg
+            : Path.Combine(Environment.GetFolderPath(Environment.SpecialFolder.UserProfile), ".local", "share");
         var options = new StartOptions(5180, Path.Combine(home, "ample-tide"), true, false, Loopback, null);
         for (var i = 0; i < args.Count; i++)
         {
@@ -42,5 +43,6 @@ public sealed record StartOptions(int Port, string Data, bool Demo, bool Derive,
 
     private static int PortOf(string text) =>
         int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var port) && port is > 0 and < 65536
-            ? port : throw new ArgumentException($"--port is '{text}', a number from 1 to 65535 is needed.");
+            ? port
+            : throw new ArgumentException($"--port is '{text}', a number from 1 to 65535 is needed.");
 }

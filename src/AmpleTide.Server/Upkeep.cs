@@ -11,7 +11,8 @@ namespace AmpleTide.Server;
 /// What the store needs now and then, done beside the requests: a copy for each day, an empty bin, and figures of the shelf that were
 /// worked out with another catalogue.
 /// </summary>
-internal sealed class Upkeep(StartOptions options, IServiceScopeFactory scopes, LiveCatalogue live, TimeProvider clock, ILogger<Upkeep> log) : BackgroundService
+internal sealed class Upkeep(StartOptions options, IServiceScopeFactory scopes, LiveCatalogue live, TimeProvider clock, ILogger<Upkeep> log)
+    : BackgroundService
 {
     private static readonly TimeSpan Often = TimeSpan.FromHours(1);
     private static readonly TimeSpan KeptInBin = TimeSpan.FromDays(30);
@@ -26,9 +27,11 @@ internal sealed class Upkeep(StartOptions options, IServiceScopeFactory scopes, 
         {
             await Try("The bin could not be emptied", () => EmptyBin(stoppingToken));
             await Try("Figures of the shelf could not be brought up to date", () => RefreshShelf(stoppingToken));
-            await Try("Today's copy of the database could not be written", () => Task.Run(() => Backups.Write(options.Data, DateOnly.FromDateTime(clock.GetLocalNow().DateTime)), stoppingToken));
-        }
-        while (await timer.WaitForNextTickAsync(stoppingToken));
+            await Try(
+                "Today's copy of the database could not be written",
+                () => Task.Run(() => Backups.Write(options.Data, DateOnly.FromDateTime(clock.GetLocalNow().DateTime)), stoppingToken)
+            );
+        } while (await timer.WaitForNextTickAsync(stoppingToken));
     }
 
     private async Task Try(string failed, Func<Task> does)
@@ -37,7 +40,8 @@ internal sealed class Upkeep(StartOptions options, IServiceScopeFactory scopes, 
         {
             await does();
         }
-        catch (Exception error) when (error is SqliteException or DbUpdateException or StoreException or IOException or UnauthorizedAccessException)
+        catch (Exception error)
+            when (error is SqliteException or DbUpdateException or StoreException or IOException or UnauthorizedAccessException)
         {
             log.LogWarning("{Failed}: {Reason}", failed, error.Message);
         }
@@ -48,7 +52,11 @@ internal sealed class Upkeep(StartOptions options, IServiceScopeFactory scopes, 
     {
         using var scope = scopes.CreateScope();
         var before = (clock.GetUtcNow() - KeptInBin).ToUnixTimeMilliseconds();
-        await scope.ServiceProvider.GetRequiredService<TideStore>().Classes.IgnoreQueryFilters().Where(c => c.DeletedAt < before).ExecuteDeleteAsync(stopping);
+        await scope
+            .ServiceProvider.GetRequiredService<TideStore>()
+            .Classes.IgnoreQueryFilters()
+            .Where(c => c.DeletedAt < before)
+            .ExecuteDeleteAsync(stopping);
     }
 
     private async Task RefreshShelf(CancellationToken stopping)
@@ -59,9 +67,14 @@ internal sealed class Upkeep(StartOptions options, IServiceScopeFactory scopes, 
             using var scope = scopes.CreateScope();
             var store = scope.ServiceProvider.GetRequiredService<TideStore>();
             var snapshot = live.Current;
-            var stale = await store.Classes.IgnoreQueryFilters().Where(c => c.FiguredWith != snapshot.Catalogue.Hash && string.Compare(c.Id, last) > 0)
-                .OrderBy(c => c.Id).Take(AtATime).ToListAsync(stopping);
-            if (stale.Count == 0) return;
+            var stale = await store
+                .Classes.IgnoreQueryFilters()
+                .Where(c => c.FiguredWith != snapshot.Catalogue.Hash && string.Compare(c.Id, last) > 0)
+                .OrderBy(c => c.Id)
+                .Take(AtATime)
+                .ToListAsync(stopping);
+            if (stale.Count == 0)
+                return;
             last = stale[^1].Id;
             Shelf.Refresh(stale, snapshot);
             try

@@ -19,18 +19,26 @@ internal static class Versions
     public static async Task Note(TideStore store, StoredClass before, StoredClass saved)
     {
         var last = await Last(store, saved.Id);
-        if (last is null) store.Add(last = Of(before, 1));
-        if (last.Document == saved.Document) return;
-        var goesOn = last.Name.Length == 0 && saved.SavedAt - last.SavedAt < Sitting.TotalMilliseconds && store.Entry(last).State != EntityState.Added;
-        if (goesOn) (last.Document, last.SavedAt, last.TotalMs) = (saved.Document, saved.SavedAt, saved.TotalMs);
-        else store.Add(Of(saved, last.Number + 1));
+        if (last is null)
+            store.Add(last = Of(before, 1));
+        if (last.Document == saved.Document)
+            return;
+        var goesOn =
+            last.Name.Length == 0
+            && saved.SavedAt - last.SavedAt < Sitting.TotalMilliseconds
+            && store.Entry(last).State != EntityState.Added;
+        if (goesOn)
+            (last.Document, last.SavedAt, last.TotalMs) = (saved.Document, saved.SavedAt, saved.TotalMs);
+        else
+            store.Add(Of(saved, last.Number + 1));
     }
 
     /// <summary>Gives the class as it is now a name to find it by.</summary>
     public static async Task<ClassVersion> Name(TideStore store, StoredClass row, string name)
     {
         var last = await Last(store, row.Id);
-        if (last is null || last.Document != row.Document) store.Add(last = Of(row, (last?.Number ?? 0) + 1));
+        if (last is null || last.Document != row.Document)
+            store.Add(last = Of(row, (last?.Number ?? 0) + 1));
         last.Name = name;
         await store.SaveChangesAsync();
         return last;
@@ -40,5 +48,12 @@ internal static class Versions
         store.Versions.Where(v => v.ClassId == id).OrderByDescending(v => v.Number).FirstOrDefaultAsync();
 
     private static ClassVersion Of(StoredClass row, int number) =>
-        new() { ClassId = row.Id, Number = number, Document = row.Document, SavedAt = row.SavedAt, TotalMs = row.TotalMs };
+        new()
+        {
+            ClassId = row.Id,
+            Number = number,
+            Document = row.Document,
+            SavedAt = row.SavedAt,
+            TotalMs = row.TotalMs,
+        };
 }

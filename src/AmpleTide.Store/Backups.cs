@@ -19,8 +19,10 @@ public static class Backups
     {
         var folder = Directory.CreateDirectory(FolderIn(data)).FullName;
         var file = Path.Combine(folder, $"ample-tide-{today.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture)}.db");
-        if (!File.Exists(file)) Copy(StoreSetup.FileIn(data), file);
-        foreach (var old in Directory.EnumerateFiles(folder, Pattern).OrderDescending(StringComparer.Ordinal).Skip(Kept)) File.Delete(old);
+        if (!File.Exists(file))
+            Copy(StoreSetup.FileIn(data), file);
+        foreach (var old in Directory.EnumerateFiles(folder, Pattern).OrderDescending(StringComparer.Ordinal).Skip(Kept))
+            File.Delete(old);
     }
 
     // Written beside and then renamed: what bears the name of a day is whole.

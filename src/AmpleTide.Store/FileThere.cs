@@ -14,7 +14,11 @@ internal sealed class FileThere(string file) : SaveChangesInterceptor
         return result;
     }
 
-    public override ValueTask<InterceptionResult<int>> SavingChangesAsync(DbContextEventData eventData, InterceptionResult<int> result, CancellationToken cancellationToken = default)
+    public override ValueTask<InterceptionResult<int>> SavingChangesAsync(
+        DbContextEventData eventData,
+        InterceptionResult<int> result,
+        CancellationToken cancellationToken = default
+    )
     {
         Check();
         return new(result);
@@ -22,6 +26,7 @@ internal sealed class FileThere(string file) : SaveChangesInterceptor
 
     private void Check()
     {
-        if (!File.Exists(file)) throw new StoreException($"The database {file} is no longer there. Nothing was saved; put its folder back, or start again.");
+        if (!File.Exists(file))
+            throw new StoreException($"The database {file} is no longer there. Nothing was saved; put its folder back, or start again.");
     }
 }

@@ -19,7 +19,9 @@ public static class StoreSetup
 
     /// <summary>Points EF Core at a database file.</summary>
     public static void Use(DbContextOptionsBuilder options, string file) =>
-        options.UseSqlite($"Data Source={file};Default Timeout={PatienceSeconds}").AddInterceptors(DurableWrites.Instance, new FileThere(file));
+        options
+            .UseSqlite($"Data Source={file};Default Timeout={PatienceSeconds}")
+            .AddInterceptors(DurableWrites.Instance, new FileThere(file));
 
     /// <summary>Gets everything ready that opening a store needs; touches no file.</summary>
     public static void Warm()
@@ -44,13 +46,15 @@ public static class StoreSetup
         {
             Directory.CreateDirectory(folder);
             CheckWritable(folder);
-            if (!File.Exists(file) && File.Exists(first)) Begin(first, file);
+            if (!File.Exists(file) && File.Exists(first))
+                Begin(first, file);
             using var store = Open(folder);
             var known = store.Database.GetMigrations().ToList();
             var applied = Applied(store, file);
             if (applied.Except(known).LastOrDefault() is { } newer)
                 throw new StoreException($"The database {file} was made by a newer version of Ample Tide ({newer}); it was left as it is.");
-            if (applied.Count > 0) Check(store, file);
+            if (applied.Count > 0)
+                Check(store, file);
             // Migrating compares whole models first, which takes a good part of a start; most starts have nothing to bring up to date.
             if (known.Except(applied).Any())
             {
@@ -62,7 +66,10 @@ public static class StoreSetup
         }
         catch (SqliteException error)
         {
-            throw new StoreException($"The database {file} cannot be used: {Reason(error)}. {(migrating ? "It was being brought up to date; each step is done whole or not at all." : "It was left as it is.")}", error);
+            throw new StoreException(
+                $"The database {file} cannot be used: {Reason(error)}. {(migrating ? "It was being brought up to date; each step is done whole or not at all." : "It was left as it is.")}",
+                error
+            );
         }
         catch (Exception error) when (error is IOException or UnauthorizedAccessException)
         {
@@ -78,15 +85,16 @@ public static class StoreSetup
     }
 
     /// <summary>Why SQLite refused, in words.</summary>
-    public static string Reason(SqliteException error) => error.SqliteErrorCode switch
-    {
-        5 or 6 => "another program holds it",
-        8 => "it is read-only",
-        13 => "the disk is full",
-        14 => "it cannot be opened",
-        11 or 26 => "it is not a database or is damaged",
-        _ => error.Message.TrimEnd('.'),
-    };
+    public static string Reason(SqliteException error) =>
+        error.SqliteErrorCode switch
+        {
+            5 or 6 => "another program holds it",
+            8 => "it is read-only",
+            13 => "the disk is full",
+            14 => "it cannot be opened",
+            11 or 26 => "it is not a database or is damaged",
+            _ => error.Message.TrimEnd('.'),
+        };
 
     // A lock file that ends with its process says who migrates. EF Core's own lock is a row, which a process that was killed leaves behind,
     // and for which the next start would wait for ever.
@@ -105,9 +113,13 @@ public static class StoreSetup
         {
             File.Create(probe, 1, FileOptions.DeleteOnClose).Dispose();
         }
-        catch (Exception error) when (error is IOException or UnauthorizedAccessException && Directory.EnumerateFileSystemEntries(folder).Any())
+        catch (Exception error)
+            when (error is IOException or UnauthorizedAccessException && Directory.EnumerateFileSystemEntries(folder).Any())
         {
-            throw new StoreException($"The data folder {folder} cannot be used: {(error.HResult == NoSpace ? "the disk is full" : "it is read-only")}. It was left as it is.", error);
+            throw new StoreException(
+                $"The data folder {folder} cannot be used: {(error.HResult == NoSpace ? "the disk is full" : "it is read-only")}. It was left as it is.",
+                error
+            );
         }
     }
 
@@ -116,16 +128,20 @@ public static class StoreSetup
     {
         var beside = $"{file}.{Environment.ProcessId}";
         File.Copy(first, beside, true);
-        using (var copy = new FileStream(beside, FileMode.Open, FileAccess.Read)) RandomAccess.FlushToDisk(copy.SafeFileHandle);
+        using (var copy = new FileStream(beside, FileMode.Open, FileAccess.Read))
+            RandomAccess.FlushToDisk(copy.SafeFileHandle);
         File.Move(beside, file, false);
     }
 
     // EF Core takes a database that cannot be opened for one that is not there; so it is opened first.
     private static List<string> Applied(TideStore store, string file)
     {
-        if (!File.Exists(file)) return [];
+        if (!File.Exists(file))
+            return [];
         store.Database.OpenConnection();
-        var history = store.Database.SqlQuery<int>($"SELECT COUNT(*) AS Value FROM sqlite_master WHERE name = '__EFMigrationsHistory'").Single();
+        var history = store
+            .Database.SqlQuery<int>($"SELECT COUNT(*) AS Value FROM sqlite_master WHERE name = '__EFMigrationsHistory'")
+            .Single();
         return history == 0 ? [] : [.. store.Database.GetAppliedMigrations()];
     }
 
@@ -139,7 +155,8 @@ public static class StoreSetup
             }
             catch (IOException) when (tries < PatienceSeconds * 10)
             {
-                if (tries == 10) tell("Another start is bringing the database up to date; waiting for it.");
+                if (tries == 10)
+                    tell("Another start is bringing the database up to date; waiting for it.");
                 Thread.Sleep(100);
             }
         }
@@ -149,12 +166,20 @@ public static class StoreSetup
     {
         foreach (var table in (string[])["classes", "versions", "moves"])
         {
-            if (store.Database.SqlQuery<int>($"SELECT COUNT(*) AS Value FROM sqlite_master WHERE type = 'table' AND name = {table}").Single() == 0)
-                throw new StoreException($"The database {file} has no table '{table}' any more; it was left as it is. Daily copies lie in the folder 'backups' beside it.");
+            if (
+                store
+                    .Database.SqlQuery<int>($"SELECT COUNT(*) AS Value FROM sqlite_master WHERE type = 'table' AND name = {table}")
+                    .Single() == 0
+            )
+                throw new StoreException(
+                    $"The database {file} has no table '{table}' any more; it was left as it is. Daily copies lie in the folder 'backups' beside it."
+                );
         }
         var damage = store.Database.SqlQueryRaw<string>("PRAGMA quick_check(1)").AsEnumerable().First();
         if (damage != "ok")
-            throw new StoreException($"The database {file} is damaged ({damage.ReplaceLineEndings(" ")}); it was left as it is. Daily copies lie in the folder 'backups' beside it.");
+            throw new StoreException(
+                $"The database {file} is damaged ({damage.ReplaceLineEndings(" ")}); it was left as it is. Daily copies lie in the folder 'backups' beside it."
+            );
     }
 
     private static TideStore Open(string folder)

@@ -8,10 +8,16 @@ namespace AmpleTide.Core.Tests;
 /// <summary>The arrows point one way: everything may know the core, and the core knows nobody.</summary>
 public class Architecture
 {
-    private static readonly ArchUnitNET.Domain.Architecture House = new ArchLoader().LoadAssemblies(
-        typeof(Core.Body.Shape).Assembly, typeof(AmpleTide.Catalogue.CatalogueReader).Assembly, typeof(AmpleTide.Formats.TideReader).Assembly).Build();
+    private static readonly ArchUnitNET.Domain.Architecture House = new ArchLoader()
+        .LoadAssemblies(
+            typeof(Core.Body.Shape).Assembly,
+            typeof(AmpleTide.Catalogue.CatalogueReader).Assembly,
+            typeof(AmpleTide.Formats.TideReader).Assembly
+        )
+        .Build();
 
-    private static IObjectProvider<IType> In(string room) => Types().That().ResideInNamespaceMatching($"^AmpleTide\\.{room}(\\..*)?$").As(room);
+    private static IObjectProvider<IType> In(string room) =>
+        Types().That().ResideInNamespaceMatching($"^AmpleTide\\.{room}(\\..*)?$").As(room);
 
     [Fact]
     public void Arrows_that_are_there_are_seen() =>
@@ -46,7 +52,17 @@ public class Architecture
     public void The_core_needs_no_web_no_storage_and_no_files()
     {
         var names = typeof(Core.Body.Shape).Assembly.GetReferencedAssemblies().Select(a => a.Name!).ToList();
-        string[] foreign = ["Microsoft.AspNetCore", "Microsoft.EntityFrameworkCore", "Microsoft.Data", "System.IO.FileSystem", "System.Net", "System.Text.Json", "YamlDotNet", "AmpleTide"];
+        string[] foreign =
+        [
+            "Microsoft.AspNetCore",
+            "Microsoft.EntityFrameworkCore",
+            "Microsoft.Data",
+            "System.IO.FileSystem",
+            "System.Net",
+            "System.Text.Json",
+            "YamlDotNet",
+            "AmpleTide",
+        ];
         Assert.DoesNotContain(names, name => foreign.Any(f => name.StartsWith(f, StringComparison.Ordinal)));
     }
 }

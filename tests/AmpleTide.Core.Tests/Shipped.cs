@@ -22,7 +22,8 @@ internal static class Shipped
         var built = Environment.GetEnvironmentVariable("AMPLE_TIDE_SERVER") is { } server ? Path.GetDirectoryName(server)! : Folder;
         var shapes = ShapeCache.Open(Path.Combine(built, Shapes));
         var catalogue = CatalogueReader.ReadFolder(Path.Combine(Folder, "catalogue"), shapes);
-        if (built == Folder && shapes.Solved > 0) shapes.Save(Path.Combine(Folder, Shapes));
+        if (built == Folder && shapes.Solved > 0)
+            shapes.Save(Path.Combine(Folder, Shapes));
         return catalogue;
     });
 
@@ -35,7 +36,10 @@ internal static class Shipped
     public static ClassPlan Demo(string name) => Parse(File.ReadAllText(Path.Combine(Folder, "demo", name + ".tide.json")));
 
     public static IEnumerable<string> DemoNames =>
-        Directory.EnumerateFiles(Path.Combine(Folder, "demo")).Select(f => Path.GetFileName(f).Replace(".tide.json", "", StringComparison.Ordinal)).Order();
+        Directory
+            .EnumerateFiles(Path.Combine(Folder, "demo"))
+            .Select(f => Path.GetFileName(f).Replace(".tide.json", "", StringComparison.Ordinal))
+            .Order();
 
     public static ClassPlan Parse(string json)
     {
@@ -44,8 +48,15 @@ internal static class Shipped
     }
 
     /// <summary>A class of one section from lines as the file writes them, such as <c>{ "move": "cat-cow" }</c>.</summary>
-    public static ClassPlan Class(string items, string head = "") => Parse(
-        "{ \"title\": \"Small\", " + (head.Contains("minutes", StringComparison.Ordinal) ? "" : "\"minutes\": 10, ") + (head.Length > 0 ? head + ", " : "") + "\"sections\": [ { \"name\": \"All\", \"items\": [" + items + "] } ] }");
+    public static ClassPlan Class(string items, string head = "") =>
+        Parse(
+            "{ \"title\": \"Small\", "
+                + (head.Contains("minutes", StringComparison.Ordinal) ? "" : "\"minutes\": 10, ")
+                + (head.Length > 0 ? head + ", " : "")
+                + "\"sections\": [ { \"name\": \"All\", \"items\": ["
+                + items
+                + "] } ] }"
+        );
 
     public static Score Score(ClassPlan plan) => ClassCompiler.Compile(plan, Catalogue, Ways);
 

@@ -7,7 +7,8 @@ namespace AmpleTide.Server.Tests;
 /// <summary>The calls of the API, as a client sees them.</summary>
 public class Calls(RunningServer server) : IClassFixture<RunningServer>
 {
-    private const string Small = """{ "title": "Small", "minutes": 3, "sections": [ { "id": "s1", "items": [ { "id": "l1", "move": "neck-side-tilt", "position": "seated-cross", "breaths": 3, "sides": "right" }, { "id": "l2", "move": "cat-cow", "rounds": 3 } ] } ] }""";
+    private const string Small =
+        """{ "title": "Small", "minutes": 3, "sections": [ { "id": "s1", "items": [ { "id": "l1", "move": "neck-side-tilt", "position": "seated-cross", "breaths": 3, "sides": "right" }, { "id": "l2", "move": "cat-cow", "rounds": 3 } ] } ] }""";
 
     [Fact]
     public async Task It_is_well() => Assert.Equal("ok", (await Json("/api/health"))["status"]!.GetValue<string>());
@@ -61,7 +62,10 @@ public class Calls(RunningServer server) : IClassFixture<RunningServer>
     public async Task A_move_tells_who_needs_something_else_and_what_goes_with_it()
     {
         var move = await Json("/api/moves/locust");
-        Assert.Contains(move["conditions"]!.AsArray(), c => c!["id"]!.GetValue<string>() == "pregnancy-late" && c["advice"]!.GetValue<string>() == "leave-out");
+        Assert.Contains(
+            move["conditions"]!.AsArray(),
+            c => c!["id"]!.GetValue<string>() == "pregnancy-late" && c["advice"]!.GetValue<string>() == "leave-out"
+        );
         Assert.All(move["conditions"]!.AsArray(), c => Assert.NotEmpty(c!["offer"]!.GetValue<string>()));
         Assert.Contains(move["counters"]!.AsArray(), c => c!["move"]!.GetValue<string>() == "folded-rest-hold");
         Assert.Contains(move["waysOut"]!.AsArray(), w => w!["to"]!.GetValue<string>() == "all-fours");
@@ -125,33 +129,54 @@ public class Calls(RunningServer server) : IClassFixture<RunningServer>
     [Fact]
     public async Task A_fix_is_computed_when_asked_for_and_the_whole_class_comes_back()
     {
-        var finding = JsonNode.Parse(await Score(Small))!["findings"]!.AsArray().First(f => f!["rule"]!.GetValue<string>() == "second-side")!;
-        var answer = await Post("/api/apply", $$"""{ "class": {{Small}}, "finding": "{{finding["id"]}}", "fix": "{{finding["fixes"]![0]!["id"]}}" }""", HttpStatusCode.OK);
+        var finding = JsonNode.Parse(await Score(Small))!["findings"]!
+            .AsArray()
+            .First(f => f!["rule"]!.GetValue<string>() == "second-side")!;
+        var answer = await Post(
+            "/api/apply",
+            $$"""{ "class": {{Small}}, "finding": "{{finding["id"]}}", "fix": "{{finding["fixes"]![0]!["id"]}}" }""",
+            HttpStatusCode.OK
+        );
         Assert.Equal("right-left", answer["class"]!["sections"]![0]!["items"]![0]!["sides"]!.GetValue<string>());
         Assert.DoesNotContain(answer["after"]!["findings"]!.AsArray(), f => f!["rule"]!.GetValue<string>() == "second-side");
     }
 
     // What lies outside the sections comes back too: the group's pace, the class's breath, a convention.
     [Theory]
-    [InlineData("way-rushed", "fix-1", "\"group\": { \"pace\": \"brisk\", \"age\": \"older\" }", "{ \"move\": \"mountain\" }, { \"move\": \"cat-cow\" }")]
+    [InlineData(
+        "way-rushed",
+        "fix-1",
+        "\"group\": { \"pace\": \"brisk\", \"age\": \"older\" }",
+        "{ \"move\": \"mountain\" }, { \"move\": \"cat-cow\" }"
+    )]
     [InlineData("breath-pace", "fix-1", "\"breath\": { \"moving\": [8, 0, 10, 0] }", "{ \"move\": \"cat-cow\" }")]
     [InlineData("convention", "fix-2", "\"weather\": \"fog\"", "{ \"move\": \"full-neck-circles\" }")]
     public async Task The_class_that_comes_back_scores_to_what_the_preview_showed(string rule, string fix, string head, string items)
     {
         var plan = $$"""{ "title": "Whole", "minutes": 5, {{head}}, "sections": [ { "items": [ {{items}} ] } ] }""";
         var finding = JsonNode.Parse(await Score(plan))!["findings"]!.AsArray().First(f => f!["rule"]!.GetValue<string>() == rule)!;
-        var answer = await Post("/api/apply", $$"""{ "class": {{plan}}, "finding": "{{finding["id"]}}", "fix": "{{fix}}" }""", HttpStatusCode.OK);
+        var answer = await Post(
+            "/api/apply",
+            $$"""{ "class": {{plan}}, "finding": "{{finding["id"]}}", "fix": "{{fix}}" }""",
+            HttpStatusCode.OK
+        );
         var again = JsonNode.Parse(await Score(answer["class"]!.ToJsonString(), "?events=false"))!;
         Assert.DoesNotContain(again["findings"]!.AsArray(), f => f!["id"]!.GetValue<string>() == finding["id"]!.GetValue<string>());
         Assert.True(JsonNode.DeepEquals(again, answer["after"]));
-        if (head.Contains("weather", StringComparison.Ordinal)) Assert.Equal("fog", answer["class"]!["weather"]!.GetValue<string>());
+        if (head.Contains("weather", StringComparison.Ordinal))
+            Assert.Equal("fog", answer["class"]!["weather"]!.GetValue<string>());
     }
 
     [Fact]
     public async Task A_fix_that_finds_nothing_says_why()
     {
-        const string plan = """{ "title": "Locked", "minutes": 5, "sections": [ { "items": [ { "move": "neck-side-tilt", "sides": "right", "locked": true } ] } ] }""";
-        var problem = await Post("/api/apply", $$"""{ "class": {{plan}}, "finding": "second-side:s1.i1", "fix": "fix-1" }""", HttpStatusCode.UnprocessableEntity);
+        const string plan =
+            """{ "title": "Locked", "minutes": 5, "sections": [ { "items": [ { "move": "neck-side-tilt", "sides": "right", "locked": true } ] } ] }""";
+        var problem = await Post(
+            "/api/apply",
+            $$"""{ "class": {{plan}}, "finding": "second-side:s1.i1", "fix": "fix-1" }""",
+            HttpStatusCode.UnprocessableEntity
+        );
         Assert.Equal("Ear to shoulder is locked; unlock it first.", problem["errors"]![0]!["detail"]!.GetValue<string>());
     }
 
@@ -171,7 +196,10 @@ public class Calls(RunningServer server) : IClassFixture<RunningServer>
     [InlineData("{", 400)]
     [InlineData("null", 422)]
     [InlineData("{ \"title\": \"x\" }", 422)]
-    [InlineData("{ \"title\": \"x\", \"minutes\": 5, \"sections\": [ { \"items\": [ { \"move\": \"cat-cow\", \"breaths\": -3 } ] } ] }", 422)]
+    [InlineData(
+        "{ \"title\": \"x\", \"minutes\": 5, \"sections\": [ { \"items\": [ { \"move\": \"cat-cow\", \"breaths\": -3 } ] } ] }",
+        422
+    )]
     [InlineData("{ \"title\": \"x\", \"minutes\": 1e400, \"sections\": [] }", 422)]
     public async Task Bad_input_is_never_a_500(string body, int status)
     {
@@ -191,7 +219,10 @@ public class Calls(RunningServer server) : IClassFixture<RunningServer>
     public async Task What_surrounds_a_class_does_not_change_it(string body, HttpStatusCode expected)
     {
         const string plan = """{ "title": "Bare", "minutes": 1, "sections": [] }""";
-        Assert.Equal(expected, (await server.Send(HttpMethod.Post, "/api/score", body.Replace("{0}", plan, StringComparison.Ordinal))).StatusCode);
+        Assert.Equal(
+            expected,
+            (await server.Send(HttpMethod.Post, "/api/score", body.Replace("{0}", plan, StringComparison.Ordinal))).StatusCode
+        );
     }
 
     [Fact]
@@ -225,10 +256,15 @@ public class Calls(RunningServer server) : IClassFixture<RunningServer>
     public async Task Sets_in_sets_without_end_are_refused_at_once()
     {
         var items = """{ "move": "cat-cow" }""";
-        for (var depth = 0; depth < 3; depth++) items = $$"""{ "set": { "rounds": 20, "items": [ {{items}} ] } }""";
+        for (var depth = 0; depth < 3; depth++)
+            items = $$"""{ "set": { "rounds": 20, "items": [ {{items}} ] } }""";
         foreach (var path in new[] { "/api/score", "/api/classes" })
         {
-            var problem = await Post(path, $$"""{ "title": "Deep", "minutes": 5, "sections": [ { "items": [ {{items}} ] } ] }""", HttpStatusCode.UnprocessableEntity);
+            var problem = await Post(
+                path,
+                $$"""{ "title": "Deep", "minutes": 5, "sections": [ { "items": [ {{items}} ] } ] }""",
+                HttpStatusCode.UnprocessableEntity
+            );
             Assert.Contains("8000 times; 2000 at most", problem["detail"]!.GetValue<string>(), StringComparison.Ordinal);
         }
     }
@@ -237,7 +273,11 @@ public class Calls(RunningServer server) : IClassFixture<RunningServer>
     public async Task A_class_of_more_than_six_hours_is_refused()
     {
         var lines = string.Join(", ", Enumerable.Repeat("""{ "move": "final-rest", "seconds": 3600 }""", 7));
-        var problem = await Post("/api/score", $$"""{ "title": "Long", "minutes": 600, "sections": [ { "items": [ {{lines}} ] } ] }""", HttpStatusCode.UnprocessableEntity);
+        var problem = await Post(
+            "/api/score",
+            $$"""{ "title": "Long", "minutes": 600, "sections": [ { "items": [ {{lines}} ] } ] }""",
+            HttpStatusCode.UnprocessableEntity
+        );
         Assert.Contains("6 hours", problem["detail"]!.GetValue<string>(), StringComparison.Ordinal);
     }
 
@@ -285,7 +325,10 @@ public class Calls(RunningServer server) : IClassFixture<RunningServer>
         Assert.Equal("urn:ample-tide:class:1", (await Json("/api/schema/class"))["$id"]!.GetValue<string>());
         var served = await Json("/api/openapi.json");
         var kept = JsonNode.Parse(await File.ReadAllTextAsync(Path.Combine(AppContext.BaseDirectory, "openapi.json")));
-        Assert.True(JsonNode.DeepEquals(served, kept), "app/openapi.json is not what the server serves; fetch it anew and run 'npm run types' in app/");
+        Assert.True(
+            JsonNode.DeepEquals(served, kept),
+            "app/openapi.json is not what the server serves; fetch it anew and run 'npm run types' in app/"
+        );
     }
 
     [Fact]

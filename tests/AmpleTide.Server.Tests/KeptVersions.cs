@@ -38,7 +38,9 @@ public class KeptVersions(RunningServer server) : IClassFixture<RunningServer>
     {
         var tag = await Save("paused", 3, 4);
         using (var store = server.Store())
-            await store.Versions.Where(v => v.ClassId == "paused").ExecuteUpdateAsync(set => set.SetProperty(v => v.SavedAt, v => v.SavedAt - (11 * 60_000)));
+            await store
+                .Versions.Where(v => v.ClassId == "paused")
+                .ExecuteUpdateAsync(set => set.SetProperty(v => v.SavedAt, v => v.SavedAt - (11 * 60_000)));
         await server.Send(HttpMethod.Put, "/api/classes/paused", Class("paused", 8), tag);
         Assert.Equal("8 4 3", await History("paused"));
     }
@@ -47,7 +49,10 @@ public class KeptVersions(RunningServer server) : IClassFixture<RunningServer>
     public async Task A_save_that_is_refused_leaves_no_version()
     {
         await Save("refused", 3, 4);
-        Assert.Equal(HttpStatusCode.PreconditionFailed, (await server.Send(HttpMethod.Put, "/api/classes/refused", Class("refused", 7), "\"1\"")).StatusCode);
+        Assert.Equal(
+            HttpStatusCode.PreconditionFailed,
+            (await server.Send(HttpMethod.Put, "/api/classes/refused", Class("refused", 7), "\"1\"")).StatusCode
+        );
         Assert.Equal(4, await Breaths("refused", (await List("refused")).Count));
     }
 
@@ -68,7 +73,10 @@ public class KeptVersions(RunningServer server) : IClassFixture<RunningServer>
     {
         foreach (var path in new[] { "/api/classes/none/versions", "/api/classes/none/versions/1" })
             Assert.Equal(HttpStatusCode.NotFound, (await server.Http.GetAsync(path)).StatusCode);
-        Assert.Equal(HttpStatusCode.NotFound, (await server.Send(HttpMethod.Put, "/api/classes/none/archived", """{ "archived": true }""")).StatusCode);
+        Assert.Equal(
+            HttpStatusCode.NotFound,
+            (await server.Send(HttpMethod.Put, "/api/classes/none/archived", """{ "archived": true }""")).StatusCode
+        );
         Assert.Equal(HttpStatusCode.NotFound, (await server.Send(HttpMethod.Post, "/api/classes/none/restore", "")).StatusCode);
     }
 
@@ -91,12 +99,21 @@ public class KeptVersions(RunningServer server) : IClassFixture<RunningServer>
         var before = (await List("again")).Count;
         await server.Send(HttpMethod.Delete, "/api/classes/again");
         Assert.Equal(HttpStatusCode.NotFound, (await server.Http.GetAsync("/api/classes/again/versions/1")).StatusCode);
-        Assert.Contains(JsonNode.Parse(await server.Http.GetStringAsync("/api/bin"))!.AsArray(), c => c!["id"]!.GetValue<string>() == "again");
+        Assert.Contains(
+            JsonNode.Parse(await server.Http.GetStringAsync("/api/bin"))!.AsArray(),
+            c => c!["id"]!.GetValue<string>() == "again"
+        );
         Assert.Equal(HttpStatusCode.Created, (await server.Send(HttpMethod.Post, "/api/classes", Class("again", 6))).StatusCode);
         Assert.True((await List("again")).Count >= before);
-        Assert.DoesNotContain(JsonNode.Parse(await server.Http.GetStringAsync("/api/bin"))!.AsArray(), c => c!["id"]!.GetValue<string>() == "again");
+        Assert.DoesNotContain(
+            JsonNode.Parse(await server.Http.GetStringAsync("/api/bin"))!.AsArray(),
+            c => c!["id"]!.GetValue<string>() == "again"
+        );
         // A tab that still has the deleted class does not save over the new one.
-        Assert.Equal(HttpStatusCode.PreconditionFailed, (await server.Send(HttpMethod.Put, "/api/classes/again", Class("again", 7), stale)).StatusCode);
+        Assert.Equal(
+            HttpStatusCode.PreconditionFailed,
+            (await server.Send(HttpMethod.Put, "/api/classes/again", Class("again", 7), stale)).StatusCode
+        );
     }
 
     [Fact]
@@ -113,7 +130,10 @@ public class KeptVersions(RunningServer server) : IClassFixture<RunningServer>
             await store.SaveChangesAsync(TestContext.Current.CancellationToken);
         }
         await server.Send(HttpMethod.Post, "/api/classes", Class("anew", 4));
-        Assert.Equal(HttpStatusCode.PreconditionFailed, (await server.Send(HttpMethod.Put, "/api/classes/anew", Class("anew", 5), stale)).StatusCode);
+        Assert.Equal(
+            HttpStatusCode.PreconditionFailed,
+            (await server.Send(HttpMethod.Put, "/api/classes/anew", Class("anew", 5), stale)).StatusCode
+        );
     }
 
     [Fact]
@@ -133,7 +153,10 @@ public class KeptVersions(RunningServer server) : IClassFixture<RunningServer>
         var entry = JsonNode.Parse(await Shelf())!["items"]!.AsArray().Single(c => c!["id"]!.GetValue<string>() == "tagged")!;
         Assert.True(entry["archived"]!.GetValue<bool>());
         Assert.Equal(["dusk"], entry["tags"]!.AsArray().Select(t => t!.GetValue<string>()));
-        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await server.Send(HttpMethod.Put, "/api/classes/tagged/archived", """{ "archived": "no" }""")).StatusCode);
+        Assert.Equal(
+            HttpStatusCode.UnprocessableEntity,
+            (await server.Send(HttpMethod.Put, "/api/classes/tagged/archived", """{ "archived": "no" }""")).StatusCode
+        );
     }
 
     [Fact]
@@ -144,11 +167,16 @@ public class KeptVersions(RunningServer server) : IClassFixture<RunningServer>
         await Save("young", 3, 4);
         await server.Send(HttpMethod.Delete, "/api/classes/young");
         using var store = server.Store();
-        await store.Classes.IgnoreQueryFilters().Where(c => c.Id == "old")
+        await store
+            .Classes.IgnoreQueryFilters()
+            .Where(c => c.Id == "old")
             .ExecuteUpdateAsync(set => set.SetProperty(c => c.DeletedAt, c => c.DeletedAt - (31L * 24 * 3600 * 1000)));
         await server.Kill();
         await server.Start();
-        Assert.Equal(["young"], await store.Classes.IgnoreQueryFilters().Where(c => c.Id == "old" || c.Id == "young").Select(c => c.Id).ToListAsync());
+        Assert.Equal(
+            ["young"],
+            await store.Classes.IgnoreQueryFilters().Where(c => c.Id == "old" || c.Id == "young").Select(c => c.Id).ToListAsync()
+        );
         Assert.False(await store.Versions.AnyAsync(v => v.ClassId == "old"));
     }
 
@@ -156,20 +184,25 @@ public class KeptVersions(RunningServer server) : IClassFixture<RunningServer>
     private async Task<string> Save(string id, params int[] breaths)
     {
         var tag = (await server.Send(HttpMethod.Post, "/api/classes", Class(id, breaths[0]))).Headers.ETag!.ToString();
-        foreach (var amount in breaths.Skip(1)) tag = (await server.Send(HttpMethod.Put, $"/api/classes/{id}", Class(id, amount), tag)).Headers.ETag!.ToString();
+        foreach (var amount in breaths.Skip(1))
+            tag = (await server.Send(HttpMethod.Put, $"/api/classes/{id}", Class(id, amount), tag)).Headers.ETag!.ToString();
         return tag;
     }
 
-    private async Task<JsonArray> List(string id) => JsonNode.Parse(await server.Http.GetStringAsync($"/api/classes/{id}/versions"))!.AsArray();
+    private async Task<JsonArray> List(string id) =>
+        JsonNode.Parse(await server.Http.GetStringAsync($"/api/classes/{id}/versions"))!.AsArray();
 
     private async Task<int> Breaths(string id, int version) =>
-        JsonNode.Parse(await server.Http.GetStringAsync($"/api/classes/{id}/versions/{version}"))!["sections"]![0]!["items"]![0]!["breaths"]!.GetValue<int>();
+        JsonNode.Parse(await server.Http.GetStringAsync($"/api/classes/{id}/versions/{version}"))!["sections"]![0]!["items"]![0]![
+            "breaths"
+        ]!.GetValue<int>();
 
     // The breaths of its line in each version, last first.
     private async Task<string> History(string id)
     {
         var breaths = new List<int>();
-        foreach (var version in await List(id)) breaths.Add(await Breaths(id, version!["number"]!.GetValue<int>()));
+        foreach (var version in await List(id))
+            breaths.Add(await Breaths(id, version!["number"]!.GetValue<int>()));
         return string.Join(' ', breaths);
     }
 

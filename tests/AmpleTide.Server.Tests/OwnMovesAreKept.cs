@@ -9,20 +9,20 @@ public class OwnMovesAreKept(RunningServer server) : IClassFixture<RunningServer
 {
     private static string Yaml(string id, string name = "Net mender's reach", string elevation = "120", string cue = "Lift both arms") =>
         $$"""
-        - id: {{id}}
-          name: {{name}}
-          kind: hold
-          in: [seated-cross, standing]
-          dose: { breaths: [2, 3, 6] }
-          talk:
-            first: As if hanging a wet net.
-          phases:
-            - { breath: in, shape: { shoulder.plane: 20, shoulder.elevation: {{elevation}}, elbow: 10 }, cue: { long: "{{cue}}", short: "Arms lift" } }
-            - { breath: stay, cue: { long: "Stay under the net", short: "Stay" } }
-          options:
-            easier: { cue: "Half as far", shape: { shoulder.elevation: 60 } }
-          cautions: [Below shoulder height if a shoulder is sore]
-        """;
+            - id: {{id}}
+              name: {{name}}
+              kind: hold
+              in: [seated-cross, standing]
+              dose: { breaths: [2, 3, 6] }
+              talk:
+                first: As if hanging a wet net.
+              phases:
+                - { breath: in, shape: { shoulder.plane: 20, shoulder.elevation: {{elevation}}, elbow: 10 }, cue: { long: "{{cue}}", short: "Arms lift" } }
+                - { breath: stay, cue: { long: "Stay under the net", short: "Stay" } }
+              options:
+                easier: { cue: "Half as far", shape: { shoulder.elevation: 60 } }
+              cautions: [Below shoulder height if a shoulder is sore]
+            """;
 
     [Fact]
     public async Task A_move_is_made_listed_drawn_scored_changed_and_deleted()
@@ -33,11 +33,15 @@ public class OwnMovesAreKept(RunningServer server) : IClassFixture<RunningServer
         Assert.True(listed["own"]!.GetValue<bool>());
         Assert.Equal(2, (await Json("/api/moves/net-reach/frames?side=left"))["phases"]!.AsArray().Count);
 
-        const string plan = """{ "title": "Own", "minutes": 1, "sections": [ { "items": [ { "id": "l1", "move": "net-reach", "breaths": 3 } ] } ] }""";
+        const string plan =
+            """{ "title": "Own", "minutes": 1, "sections": [ { "items": [ { "id": "l1", "move": "net-reach", "breaths": 3 } ] } ] }""";
         var score = JsonNode.Parse(await (await server.Send(HttpMethod.Post, "/api/score", plan)).Content.ReadAsStringAsync())!;
         Assert.True(score["totalMs"]!.GetValue<int>() > 10_000);
 
-        Assert.Equal(HttpStatusCode.OK, (await Send(HttpMethod.Put, "/api/moves/net-reach", Yaml("net-reach", "Long net reach"))).StatusCode);
+        Assert.Equal(
+            HttpStatusCode.OK,
+            (await Send(HttpMethod.Put, "/api/moves/net-reach", Yaml("net-reach", "Long net reach"))).StatusCode
+        );
         Assert.Equal("Long net reach", (await Json("/api/moves/net-reach"))["summary"]!["name"]!.GetValue<string>());
         Assert.Contains("Long net reach", (await Json("/api/moves/net-reach/text"))["yaml"]!.GetValue<string>(), StringComparison.Ordinal);
 
@@ -52,7 +56,8 @@ public class OwnMovesAreKept(RunningServer server) : IClassFixture<RunningServer
         await Send(HttpMethod.Post, "/api/moves", Yaml("old-reach"));
         using (var store = server.Store())
         {
-            store.Moves.Single(m => m.Id == "old-reach").Yaml = Yaml("old-reach").Replace("elbow: 10", "ellbow: 10", StringComparison.Ordinal);
+            store.Moves.Single(m => m.Id == "old-reach").Yaml = Yaml("old-reach")
+                .Replace("elbow: 10", "ellbow: 10", StringComparison.Ordinal);
             await store.SaveChangesAsync(TestContext.Current.CancellationToken);
         }
         await server.Kill();
@@ -74,10 +79,16 @@ public class OwnMovesAreKept(RunningServer server) : IClassFixture<RunningServer
     public async Task The_shelf_follows_when_a_move_changes()
     {
         await Send(HttpMethod.Post, "/api/moves", Yaml("kept-reach"));
-        await server.Send(HttpMethod.Post, "/api/classes", """{ "id": "with-reach", "title": "Reach", "minutes": 1, "sections": [ { "items": [ { "id": "l1", "move": "kept-reach" } ] } ] }""");
+        await server.Send(
+            HttpMethod.Post,
+            "/api/classes",
+            """{ "id": "with-reach", "title": "Reach", "minutes": 1, "sections": [ { "items": [ { "id": "l1", "move": "kept-reach" } ] } ] }"""
+        );
         async Task<(int Ms, int Serious)> OnTheShelf()
         {
-            var entry = (await Json("/api/classes?size=200"))["items"]!.AsArray().Single(c => c!["id"]!.GetValue<string>() == "with-reach")!;
+            var entry = (await Json("/api/classes?size=200"))["items"]!
+                .AsArray()
+                .Single(c => c!["id"]!.GetValue<string>() == "with-reach")!;
             return (entry["totalMs"]!.GetValue<int>(), entry["serious"]!.GetValue<int>());
         }
         var before = await OnTheShelf();
@@ -101,7 +112,8 @@ public class OwnMovesAreKept(RunningServer server) : IClassFixture<RunningServer
     [Fact]
     public async Task Whoever_reads_while_moves_change_sees_one_catalogue()
     {
-        const string plan = """{ "title": "Own", "minutes": 1, "sections": [ { "items": [ { "move": "coming-and-going" }, { "move": "tree" } ] } ] }""";
+        const string plan =
+            """{ "title": "Own", "minutes": 1, "sections": [ { "items": [ { "move": "coming-and-going" }, { "move": "tree" } ] } ] }""";
         var changing = Task.Run(async () =>
         {
             for (var i = 0; i < 12; i++)
@@ -114,9 +126,20 @@ public class OwnMovesAreKept(RunningServer server) : IClassFixture<RunningServer
         while (!changing.IsCompleted)
         {
             var answers = await Task.WhenAll(
-                server.Http.GetAsync("/api/moves/coming-and-going"), server.Http.GetAsync("/api/moves/coming-and-going/frames"),
-                server.Http.GetAsync("/api/figures?of=coming-and-going@standing@base"), server.Http.GetAsync("/api/moves"), server.Send(HttpMethod.Post, "/api/score", plan));
-            Assert.All(answers, a => Assert.True(a.StatusCode is HttpStatusCode.OK or HttpStatusCode.NotFound, $"{a.StatusCode} for {a.RequestMessage!.RequestUri}"));
+                server.Http.GetAsync("/api/moves/coming-and-going"),
+                server.Http.GetAsync("/api/moves/coming-and-going/frames"),
+                server.Http.GetAsync("/api/figures?of=coming-and-going@standing@base"),
+                server.Http.GetAsync("/api/moves"),
+                server.Send(HttpMethod.Post, "/api/score", plan)
+            );
+            Assert.All(
+                answers,
+                a =>
+                    Assert.True(
+                        a.StatusCode is HttpStatusCode.OK or HttpStatusCode.NotFound,
+                        $"{a.StatusCode} for {a.RequestMessage!.RequestUri}"
+                    )
+            );
             reads += answers.Length;
         }
         await changing;
@@ -158,7 +181,12 @@ public class OwnMovesAreKept(RunningServer server) : IClassFixture<RunningServer
             var answer = await Send(HttpMethod.Post, path, Yaml(id, elevation: elevation));
             Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
             var errors = JsonNode.Parse(await answer.Content.ReadAsStringAsync())!["errors"]!.AsArray();
-            Assert.Contains(errors, e => e!["pointer"]!.GetValue<string>() == $"/yaml/{line}" && e["detail"]!.GetValue<string>().Contains(reason, StringComparison.Ordinal));
+            Assert.Contains(
+                errors,
+                e =>
+                    e!["pointer"]!.GetValue<string>() == $"/yaml/{line}"
+                    && e["detail"]!.GetValue<string>().Contains(reason, StringComparison.Ordinal)
+            );
         }
         Assert.Equal(before, await server.Http.GetStringAsync("/api/moves"));
     }
@@ -173,12 +201,18 @@ public class OwnMovesAreKept(RunningServer server) : IClassFixture<RunningServer
 
     [Fact]
     public async Task Two_megabytes_of_cues_are_too_large() =>
-        Assert.Equal(HttpStatusCode.RequestEntityTooLarge, (await Send(HttpMethod.Post, "/api/moves", Yaml("big", cue: new string('x', 2_000_000)))).StatusCode);
+        Assert.Equal(
+            HttpStatusCode.RequestEntityTooLarge,
+            (await Send(HttpMethod.Post, "/api/moves", Yaml("big", cue: new string('x', 2_000_000)))).StatusCode
+        );
 
     [Fact]
     public async Task A_script_in_a_cue_is_only_a_text()
     {
-        Assert.Equal(HttpStatusCode.Created, (await Send(HttpMethod.Post, "/api/moves", Yaml("scripted", cue: "<script>alert(1)</script> lift"))).StatusCode);
+        Assert.Equal(
+            HttpStatusCode.Created,
+            (await Send(HttpMethod.Post, "/api/moves", Yaml("scripted", cue: "<script>alert(1)</script> lift"))).StatusCode
+        );
         Assert.Equal("<script>alert(1)</script> lift", (await Json("/api/moves/scripted"))["phases"]![0]!["long"]!.GetValue<string>());
         await server.Send(HttpMethod.Delete, "/api/moves/scripted");
     }
@@ -209,7 +243,8 @@ public class OwnMovesAreKept(RunningServer server) : IClassFixture<RunningServer
     public async Task A_class_file_takes_own_moves_along_and_brings_them_in()
     {
         await Send(HttpMethod.Post, "/api/moves", Yaml("taken-along"));
-        const string plan = """{ "id": "along", "title": "Along", "minutes": 1, "sections": [ { "items": [ { "id": "l1", "move": "taken-along" }, { "id": "l2", "move": "tree" } ] } ] }""";
+        const string plan =
+            """{ "id": "along", "title": "Along", "minutes": 1, "sections": [ { "items": [ { "id": "l1", "move": "taken-along" }, { "id": "l2", "move": "tree" } ] } ] }""";
         await server.Send(HttpMethod.Post, "/api/classes", plan);
         var file = await server.Http.GetStringAsync("/api/classes/along/export?as=tide");
         var moves = JsonNode.Parse(file)!["moves"]!.AsArray();
@@ -222,7 +257,10 @@ public class OwnMovesAreKept(RunningServer server) : IClassFixture<RunningServer
         Assert.Equal(HttpStatusCode.Created, brought.StatusCode);
         Assert.Equal(HttpStatusCode.OK, (await other.Http.GetAsync("/api/moves/taken-along")).StatusCode);
         Assert.Equal(0, JsonNode.Parse(await other.Http.GetStringAsync("/api/classes"))!["items"]![0]!["serious"]!.GetValue<int>());
-        Assert.Equal(moves.ToJsonString(), JsonNode.Parse(await other.Http.GetStringAsync("/api/classes/along/export?as=tide"))!["moves"]!.ToJsonString());
+        Assert.Equal(
+            moves.ToJsonString(),
+            JsonNode.Parse(await other.Http.GetStringAsync("/api/classes/along/export?as=tide"))!["moves"]!.ToJsonString()
+        );
 
         await server.Send(HttpMethod.Delete, "/api/classes/along");
         await server.Send(HttpMethod.Delete, "/api/moves/taken-along");
@@ -236,7 +274,16 @@ public class OwnMovesAreKept(RunningServer server) : IClassFixture<RunningServer
     {
         await Send(HttpMethod.Post, "/api/moves", Yaml("mine-already"));
         var moves = new[] { new { id, yaml = Yaml(id, "Another") } };
-        var plan = JsonSerializer.Serialize(new { id = "refused", title = "Refused", minutes = 1, moves, sections = Array.Empty<object>() });
+        var plan = JsonSerializer.Serialize(
+            new
+            {
+                id = "refused",
+                title = "Refused",
+                minutes = 1,
+                moves,
+                sections = Array.Empty<object>(),
+            }
+        );
         var answer = await server.Send(HttpMethod.Post, "/api/classes", plan);
         Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
         var error = JsonNode.Parse(await answer.Content.ReadAsStringAsync())!["errors"]![0]!;
@@ -250,13 +297,22 @@ public class OwnMovesAreKept(RunningServer server) : IClassFixture<RunningServer
     [Fact]
     public async Task A_dragged_hand_is_answered_with_angles_and_a_figure()
     {
-        var preview = JsonNode.Parse(await (await Send(HttpMethod.Post, "/api/moves/preview", Yaml("dragged"))).Content.ReadAsStringAsync())!;
+        var preview = JsonNode.Parse(
+            await (await Send(HttpMethod.Post, "/api/moves/preview", Yaml("dragged"))).Content.ReadAsStringAsync()
+        )!;
         var body = preview["bodies"]![0]!;
         var hand = body["handles"]!.AsArray().Single(h => h!["name"]!.GetValue<string>() == "right.hand")!;
         var (x, y) = (hand["x"]!.GetValue<int>() + 60, hand["y"]!.GetValue<int>() + 90);
         var asked = preview["stage"]!.DeepClone().AsObject();
-        (asked["angles"], asked["pelvis"], asked["handle"], asked["to"]) = (body["angles"]!.DeepClone(), body["pelvis"]!.DeepClone(), "right.hand", new JsonArray(x, y));
-        var solved = JsonNode.Parse(await (await server.Send(HttpMethod.Post, "/api/body/solve", asked.ToJsonString())).Content.ReadAsStringAsync())!;
+        (asked["angles"], asked["pelvis"], asked["handle"], asked["to"]) = (
+            body["angles"]!.DeepClone(),
+            body["pelvis"]!.DeepClone(),
+            "right.hand",
+            new JsonArray(x, y)
+        );
+        var solved = JsonNode.Parse(
+            await (await server.Send(HttpMethod.Post, "/api/body/solve", asked.ToJsonString())).Content.ReadAsStringAsync()
+        )!;
         var now = solved["body"]!["handles"]!.AsArray().Single(h => h!["name"]!.GetValue<string>() == "right.hand")!;
         Assert.InRange(now["x"]!.GetValue<int>(), x - 6, x + 6);
         Assert.InRange(now["y"]!.GetValue<int>(), y - 6, y + 6);
@@ -273,8 +329,13 @@ public class OwnMovesAreKept(RunningServer server) : IClassFixture<RunningServer
     {
         var good = new JsonObject
         {
-            ["position"] = "standing", ["handle"] = "head", ["view"] = new JsonArray(0, 0), ["centre"] = new JsonArray(0, 0, 0),
-            ["pelvis"] = new JsonArray(0, 0.5, 0), ["to"] = new JsonArray(0, -900), ["angles"] = new JsonArray([.. Enumerable.Repeat(0, 44).Select(a => JsonValue.Create(a))]),
+            ["position"] = "standing",
+            ["handle"] = "head",
+            ["view"] = new JsonArray(0, 0),
+            ["centre"] = new JsonArray(0, 0, 0),
+            ["pelvis"] = new JsonArray(0, 0.5, 0),
+            ["to"] = new JsonArray(0, -900),
+            ["angles"] = new JsonArray([.. Enumerable.Repeat(0, 44).Select(a => JsonValue.Create(a))]),
         };
         Assert.Equal(HttpStatusCode.OK, (await server.Send(HttpMethod.Post, "/api/body/solve", good.ToJsonString())).StatusCode);
         good[field] = JsonNode.Parse(value);
@@ -283,7 +344,8 @@ public class OwnMovesAreKept(RunningServer server) : IClassFixture<RunningServer
         Assert.Equal("/" + field, JsonNode.Parse(await answer.Content.ReadAsStringAsync())!["errors"]![0]!["pointer"]!.GetValue<string>());
     }
 
-    private Task<HttpResponseMessage> Send(HttpMethod method, string path, string yaml) => server.Send(method, path, JsonSerializer.Serialize(new { yaml }));
+    private Task<HttpResponseMessage> Send(HttpMethod method, string path, string yaml) =>
+        server.Send(method, path, JsonSerializer.Serialize(new { yaml }));
 
     private async Task<JsonNode> Json(string path) => JsonNode.Parse(await server.Http.GetStringAsync(path))!;
 }

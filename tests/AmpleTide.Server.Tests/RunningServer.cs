@@ -27,7 +27,8 @@ public sealed class RunningServer : IAsyncLifetime
         Http = new() { BaseAddress = new($"http://127.0.0.1:{port}"), Timeout = TimeSpan.FromSeconds(60) };
         // The line with the address is printed once requests are taken.
         while (await process.StandardOutput.ReadLineAsync() is { } line)
-            if (line.Contains("127.0.0.1", StringComparison.Ordinal)) return;
+            if (line.Contains("127.0.0.1", StringComparison.Ordinal))
+                return;
         throw new InvalidOperationException("The server did not start: " + await process.StandardError.ReadToEndAsync());
     }
 
@@ -42,7 +43,8 @@ public sealed class RunningServer : IAsyncLifetime
     /// <summary>Ends it as a power cut would.</summary>
     public async Task Kill()
     {
-        if (process is null) return;
+        if (process is null)
+            return;
         process.Kill(); // SIGKILL on Linux
         await process.WaitForExitAsync();
         process.Dispose();
@@ -59,10 +61,12 @@ public sealed class RunningServer : IAsyncLifetime
     public Task<HttpResponseMessage> Send(HttpMethod method, string path, string? json = null, string? ifMatch = null)
     {
         var request = new HttpRequestMessage(method, path);
-        if (json is not null) request.Content = new StringContent(json, Encoding.UTF8, "application/json");
+        if (json is not null)
+            request.Content = new StringContent(json, Encoding.UTF8, "application/json");
         // What is too large is refused by its length; a client that writes on meanwhile may see the connection close before the answer.
         request.Headers.ExpectContinue = json?.Length > LargeBody;
-        if (ifMatch is not null) request.Headers.TryAddWithoutValidation("If-Match", ifMatch);
+        if (ifMatch is not null)
+            request.Headers.TryAddWithoutValidation("If-Match", ifMatch);
         return Http.SendAsync(request);
     }
 
@@ -89,11 +93,8 @@ public sealed class RunningServer : IAsyncLifetime
     private static readonly string Program =
         Environment.GetEnvironmentVariable("AMPLE_TIDE_SERVER") ?? Path.Combine(AppContext.BaseDirectory, "AmpleTide.Server.dll");
 
-    private static Process Launch(IEnumerable<string> args) => Process.Start(new ProcessStartInfo("dotnet", [Program, .. args])
-    {
-        RedirectStandardOutput = true,
-        RedirectStandardError = true,
-    })!;
+    private static Process Launch(IEnumerable<string> args) =>
+        Process.Start(new ProcessStartInfo("dotnet", [Program, .. args]) { RedirectStandardOutput = true, RedirectStandardError = true })!;
 
     private static int FreePort()
     {

@@ -17,7 +17,8 @@ internal sealed class SmallDisk : IDisposable
         var disk = new SmallDisk();
         try
         {
-            if (Ran("mount", "-t", "tmpfs", "-o", "size=3m", "tmpfs", disk.folder)) return disk;
+            if (Ran("mount", "-t", "tmpfs", "-o", "size=3m", "tmpfs", disk.folder))
+                return disk;
         }
         catch (System.ComponentModel.Win32Exception)
         {

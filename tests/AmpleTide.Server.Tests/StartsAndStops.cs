@@ -47,8 +47,10 @@ public class StartsAndStops
         while (refused is null && saves < 500)
         {
             var answer = await server.Send(HttpMethod.Put, "/api/classes/kept", Class(saves + 1, new string('a', 4000)), tag);
-            if (answer.IsSuccessStatusCode) (tag, saves) = (answer.Headers.ETag!.ToString(), saves + 1);
-            else refused = answer;
+            if (answer.IsSuccessStatusCode)
+                (tag, saves) = (answer.Headers.ETag!.ToString(), saves + 1);
+            else
+                refused = answer;
         }
         Assert.Equal(HttpStatusCode.InsufficientStorage, refused?.StatusCode);
         Assert.Equal("The disk is full.", JsonNode.Parse(await refused!.Content.ReadAsStringAsync())!["title"]!.GetValue<string>());
@@ -60,7 +62,10 @@ public class StartsAndStops
         Assert.Equal(HttpStatusCode.OK, (await server.Send(HttpMethod.Put, "/api/classes/kept", Class(saves + 1), tag)).StatusCode);
         await server.Kill();
         await server.Start("--no-demo", "--data", disk.Path);
-        Assert.Equal($"Save {saves + 1}", JsonNode.Parse(await server.Http.GetStringAsync("/api/classes/kept"))!["title"]!.GetValue<string>());
+        Assert.Equal(
+            $"Save {saves + 1}",
+            JsonNode.Parse(await server.Http.GetStringAsync("/api/classes/kept"))!["title"]!.GetValue<string>()
+        );
     }
 
     [Fact]
@@ -70,7 +75,11 @@ public class StartsAndStops
         folder.Write("positions.yaml", "- id: stand\n  name: Standing\n  family: floating\n");
         var (code, error) = await RunningServer.Refused("--catalogue", folder.Path, "--data", folder.Path, "--port", "1");
         Assert.Equal(1, code);
-        Assert.Contains("positions.yaml:3: stand: family: 'floating' is not one of standing, seated, floor, supine", error, StringComparison.Ordinal);
+        Assert.Contains(
+            "positions.yaml:3: stand: family: 'floating' is not one of standing, seated, floor, supine",
+            error,
+            StringComparison.Ordinal
+        );
         Assert.False(File.Exists(System.IO.Path.Combine(folder.Path, "ample-tide.db")));
     }
 
@@ -83,7 +92,11 @@ public class StartsAndStops
         Assert.Equal(1, code);
         Assert.Contains("is not a database or is damaged", error, StringComparison.Ordinal);
         Assert.DoesNotContain("\n", error, StringComparison.Ordinal);
-        Assert.StartsWith("my shopping list", File.ReadAllText(System.IO.Path.Combine(folder.Path, "ample-tide.db")), StringComparison.Ordinal);
+        Assert.StartsWith(
+            "my shopping list",
+            File.ReadAllText(System.IO.Path.Combine(folder.Path, "ample-tide.db")),
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
@@ -190,7 +203,10 @@ public class StartsAndStops
     {
         using var folder = new TemporaryFolder();
         using (var connection = Open(folder))
-            Execute(connection, "CREATE TABLE __EFMigrationsLock (Id INTEGER NOT NULL PRIMARY KEY, Timestamp TEXT NOT NULL); INSERT INTO __EFMigrationsLock VALUES (1, '2026-01-01 00:00:00');");
+            Execute(
+                connection,
+                "CREATE TABLE __EFMigrationsLock (Id INTEGER NOT NULL PRIMARY KEY, Timestamp TEXT NOT NULL); INSERT INTO __EFMigrationsLock VALUES (1, '2026-01-01 00:00:00');"
+            );
         var server = new RunningServer();
         await using var stopping = server;
         await server.Start("--data", folder.Path);
@@ -201,7 +217,8 @@ public class StartsAndStops
     public async Task First_starts_that_are_killed_leave_nothing_that_stops_the_next()
     {
         using var folder = new TemporaryFolder();
-        foreach (var after in (int[])[350, 500, 650, 800]) await RunningServer.KilledAfter(TimeSpan.FromMilliseconds(after), "--data", folder.Path);
+        foreach (var after in (int[])[350, 500, 650, 800])
+            await RunningServer.KilledAfter(TimeSpan.FromMilliseconds(after), "--data", folder.Path);
         var server = new RunningServer();
         await using var stopping = server;
         await server.Start("--data", folder.Path);
@@ -220,7 +237,8 @@ public class StartsAndStops
             await old.GetService<IMigrator>().MigrateAsync("Versions", TestContext.Current.CancellationToken);
             await old.Database.ExecuteSqlRawAsync(
                 """INSERT INTO classes (Id, Revision, Document, SavedAt, Title, Minutes, TotalMs, Areas, About, Tide, Serious, Notable, Archived, Tags) VALUES ('old', 4, '{{}}', 1, 'Old', 5, 1, 'neck,low-back', '', '200,300', 0, 0, 0, 'dawn, net makers' || char(10) || 'a "quoted" \ one')""",
-                TestContext.Current.CancellationToken);
+                TestContext.Current.CancellationToken
+            );
         }
         StoreSetup.Prepare(folder.Path, null, _ => { });
         using var store = new TideStore(options.Options);
@@ -239,7 +257,11 @@ public class StartsAndStops
         await server.Start("--no-demo");
         foreach (var id in new[] { "good", "bad", "fine" })
             await server.Send(HttpMethod.Post, "/api/classes", $$"""{ "id": "{{id}}", "title": "{{id}}", "minutes": 1, "sections": [] }""");
-        using (var store = server.Store()) await store.Database.ExecuteSqlRawAsync("UPDATE classes SET Tide = '[1,' WHERE Id = 'bad'", TestContext.Current.CancellationToken);
+        using (var store = server.Store())
+            await store.Database.ExecuteSqlRawAsync(
+                "UPDATE classes SET Tide = '[1,' WHERE Id = 'bad'",
+                TestContext.Current.CancellationToken
+            );
         var shelf = JsonNode.Parse(await server.Http.GetStringAsync("/api/classes"))!;
         Assert.Equal(["fine", "good"], shelf["items"]!.AsArray().Select(c => c!["id"]!.GetValue<string>()).Order());
         Assert.Equal("bad", Assert.Single(shelf["unreadable"]!.AsArray())!["title"]!.GetValue<string>());
@@ -267,11 +289,14 @@ public class StartsAndStops
     {
         using var folder = new TemporaryFolder();
         StoreSetup.Prepare(folder.Path, null, _ => { });
-        for (var day = 1; day <= 9; day++) Backups.Write(folder.Path, new(2026, 3, day));
+        for (var day = 1; day <= 9; day++)
+            Backups.Write(folder.Path, new(2026, 3, day));
         Backups.Write(folder.Path, new(2026, 3, 9));
         var copies = Directory.GetFiles(Backups.FolderIn(folder.Path)).Select(System.IO.Path.GetFileName).Order();
         Assert.Equal(Enumerable.Range(3, 7).Select(day => $"ample-tide-2026-03-0{day}.db"), copies);
-        using var copy = new SqliteConnection($"Data Source={System.IO.Path.Combine(Backups.FolderIn(folder.Path), "ample-tide-2026-03-09.db")};Pooling=False");
+        using var copy = new SqliteConnection(
+            $"Data Source={System.IO.Path.Combine(Backups.FolderIn(folder.Path), "ample-tide-2026-03-09.db")};Pooling=False"
+        );
         copy.Open();
         using var command = copy.CreateCommand();
         command.CommandText = "PRAGMA quick_check";

@@ -53,7 +53,10 @@ public class StoredClasses(RunningServer server) : IClassFixture<RunningServer>
     public async Task Whoever_saves_second_is_told_and_overwrites_nothing()
     {
         var first = (await server.Send(HttpMethod.Post, "/api/classes", Class("two"))).Headers.ETag!.ToString();
-        Assert.Equal(HttpStatusCode.PreconditionRequired, (await server.Send(HttpMethod.Put, "/api/classes/two", Class("two", 4))).StatusCode);
+        Assert.Equal(
+            HttpStatusCode.PreconditionRequired,
+            (await server.Send(HttpMethod.Put, "/api/classes/two", Class("two", 4))).StatusCode
+        );
         var saved = await server.Send(HttpMethod.Put, "/api/classes/two", Class("two", 4), first);
         var late = await server.Send(HttpMethod.Put, "/api/classes/two", Class("two", 5), first);
         Assert.Equal(HttpStatusCode.PreconditionFailed, late.StatusCode);
@@ -65,7 +68,9 @@ public class StoredClasses(RunningServer server) : IClassFixture<RunningServer>
     public async Task Of_twenty_saves_at_once_one_wins_and_the_others_are_told()
     {
         var tag = (await server.Send(HttpMethod.Post, "/api/classes", Class("crowd"))).Headers.ETag!.ToString();
-        var answers = await Task.WhenAll(Enumerable.Range(1, 20).Select(i => server.Send(HttpMethod.Put, "/api/classes/crowd", Class("crowd", i), tag)));
+        var answers = await Task.WhenAll(
+            Enumerable.Range(1, 20).Select(i => server.Send(HttpMethod.Put, "/api/classes/crowd", Class("crowd", i), tag))
+        );
         Assert.Single(answers, a => a.StatusCode == HttpStatusCode.OK);
         Assert.Equal(19, answers.Count(a => a.StatusCode == HttpStatusCode.PreconditionFailed));
     }
@@ -85,7 +90,12 @@ public class StoredClasses(RunningServer server) : IClassFixture<RunningServer>
     {
         var (one, two) = (await Json("/api/classes?page=1&size=2"), await Json("/api/classes?page=2&size=2"));
         Assert.Equal(2, one["items"]!.AsArray().Count);
-        Assert.Empty(one["items"]!.AsArray().Select(c => c!["id"]!.GetValue<string>()).Intersect(two["items"]!.AsArray().Select(c => c!["id"]!.GetValue<string>())));
+        Assert.Empty(
+            one["items"]!
+                .AsArray()
+                .Select(c => c!["id"]!.GetValue<string>())
+                .Intersect(two["items"]!.AsArray().Select(c => c!["id"]!.GetValue<string>()))
+        );
     }
 
     private async Task<JsonNode> Json(string path) => JsonNode.Parse(await server.Http.GetStringAsync(path))!;

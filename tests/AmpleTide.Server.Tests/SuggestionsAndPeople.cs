@@ -21,7 +21,15 @@ public class SuggestionsAndPeople(RunningServer server) : IClassFixture<RunningS
         var name = JsonNode.Parse(await server.Http.GetStringAsync("/api/moves/low-cobra"))!["summary"]!["name"]!.GetValue<string>();
         var found = (await Post("/api/insertions", $$"""{ "class": {{Plan}}, "after": "l2", "need": "{{need}}" }""")).AsArray();
         Assert.NotEmpty(found);
-        Assert.All(found, f => Assert.Contains(because.Replace("Low cobra", name, StringComparison.Ordinal), f!["because"]!.GetValue<string>(), StringComparison.Ordinal));
+        Assert.All(
+            found,
+            f =>
+                Assert.Contains(
+                    because.Replace("Low cobra", name, StringComparison.Ordinal),
+                    f!["because"]!.GetValue<string>(),
+                    StringComparison.Ordinal
+                )
+        );
         Assert.Equal(found.Count, found.Select(f => f!["move"]!.GetValue<string>()).Distinct().Count());
     }
 
@@ -30,7 +38,11 @@ public class SuggestionsAndPeople(RunningServer server) : IClassFixture<RunningS
     [InlineData("l9", "counter", "/after")]
     public async Task What_is_not_there_is_refused_with_its_field(string after, string need, string pointer)
     {
-        var answer = await server.Send(HttpMethod.Post, "/api/insertions", $$"""{ "class": {{Plan}}, "after": "{{after}}", "need": "{{need}}" }""");
+        var answer = await server.Send(
+            HttpMethod.Post,
+            "/api/insertions",
+            $$"""{ "class": {{Plan}}, "after": "{{after}}", "need": "{{need}}" }"""
+        );
         Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
         Assert.Equal(pointer, JsonNode.Parse(await answer.Content.ReadAsStringAsync())!["errors"]![0]!["pointer"]!.GetValue<string>());
     }
@@ -42,7 +54,10 @@ public class SuggestionsAndPeople(RunningServer server) : IClassFixture<RunningS
         var link = Assert.Single(score["links"]!.AsArray())!;
         Assert.Equal(("l2", "l3"), (link["from"]!.GetValue<string>(), link["to"]!.GetValue<string>()));
         var swap = score["swaps"]!.AsArray().First(s => s!["line"]!.GetValue<string>() == "l1")!;
-        Assert.Equal(("wrist", 2, "swap"), (swap["condition"]!.GetValue<string>(), swap["people"]!.GetValue<int>(), swap["advice"]!.GetValue<string>()));
+        Assert.Equal(
+            ("wrist", 2, "swap"),
+            (swap["condition"]!.GetValue<string>(), swap["people"]!.GetValue<int>(), swap["advice"]!.GetValue<string>())
+        );
         var ask = score["ask"]!.AsArray().Select(a => a!["condition"]!.GetValue<string>()).ToList();
         Assert.Contains("back-arches-badly", ask);
         // Asked and answered with nobody is not asked again.
@@ -53,11 +68,20 @@ public class SuggestionsAndPeople(RunningServer server) : IClassFixture<RunningS
     public async Task Conventions_and_rules_are_told()
     {
         var conventions = JsonNode.Parse(await server.Http.GetStringAsync("/api/conventions"))!;
-        Assert.All(conventions["all"]!.AsArray(), c => Assert.True(c!["ways"]!.AsArray().Count >= 2 && c["why"]!.GetValue<string>().Length > 0));
-        var known = conventions["all"]!.AsArray().ToDictionary(c => c!["id"]!.GetValue<string>(), c => c!["ways"]!.AsArray().Select(w => w!["id"]!.GetValue<string>()).ToList());
+        Assert.All(
+            conventions["all"]!.AsArray(),
+            c => Assert.True(c!["ways"]!.AsArray().Count >= 2 && c["why"]!.GetValue<string>().Length > 0)
+        );
+        var known = conventions["all"]!
+            .AsArray()
+            .ToDictionary(c => c!["id"]!.GetValue<string>(), c => c!["ways"]!.AsArray().Select(w => w!["id"]!.GetValue<string>()).ToList());
         foreach (var preset in conventions["presets"]!.AsArray())
-            foreach (var (matter, way) in preset!["chosen"]!.AsObject()) Assert.Contains(way!.GetValue<string>(), known[matter]);
-        Assert.Contains(JsonNode.Parse(await server.Http.GetStringAsync("/api/rules"))!.AsArray(), r => r!["id"]!.GetValue<string>() == "second-side" && r["level"]!.GetValue<string>() == "serious");
+        foreach (var (matter, way) in preset!["chosen"]!.AsObject())
+            Assert.Contains(way!.GetValue<string>(), known[matter]);
+        Assert.Contains(
+            JsonNode.Parse(await server.Http.GetStringAsync("/api/rules"))!.AsArray(),
+            r => r!["id"]!.GetValue<string>() == "second-side" && r["level"]!.GetValue<string>() == "serious"
+        );
     }
 
     private async Task<JsonNode> Post(string path, string body)

@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, open, test } from './house';
+import { expect, open, test } from './fixtures';
 
 /** WCAG 2.2 AA as axe-core checks it, on each view in each theme. */
 for (const theme of ['paper', 'night']) {

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { expect, line, open, test } from './house';
+import { expect, line, open, test } from './fixtures';
 
 /** What the editor opens over itself is clean too, in both themes. */
 

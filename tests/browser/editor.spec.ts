@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, line, open, test } from './house';
+import { expect, line, open, test } from './fixtures';
 
 const ids = (page: import('@playwright/test').Page) =>
   page.locator('[data-line]').evaluateAll((lines) => lines.map((l) => l.getAttribute('data-line')));
@@ -47,7 +47,7 @@ test('a move is found by word and by need, and put where it is wanted', async ({
   expect((await ids(page))[2]).not.toBe('l3');
 
   await page.locator('[data-select="l3"]').click();
-  await page.getByRole('button', { name: 'Takes it back' }).click();
+  await page.getByRole('button', { name: 'Counter', exact: true }).click();
   await expect(page.getByRole('listbox', { name: 'Moves' }).getByRole('option').first()).toContainText(
     'takes back what Seated twist did',
   );

@@ -2,7 +2,7 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { expect, line, open, test, uneven } from './house';
+import { expect, line, open, test, uneven } from './fixtures';
 
 /** Nothing is lost: not with the tab, not with the server, not with the network, not between two tabs. */
 

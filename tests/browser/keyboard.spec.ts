@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import type { Page } from '@playwright/test';
-import { expect, test } from './house';
+import { expect, test } from './fixtures';
 
 /** A whole class from nothing, with the keyboard and nothing else. */
 

@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test } from './house';
+import { expect, test } from './fixtures';
 
 test('a move is found with a slip of the pen, and its page shows breaths, motion, sides and cautions', async ({ page }) => {
   await page.goto('/');
@@ -155,6 +155,15 @@ test('a shape is made by dragging, by sliders and by fields, and every step can 
   await page.mouse.down();
   await page.mouse.move(box.x - 10, box.y + 60, { steps: 6 });
   await page.mouse.up();
+  // Both alike, unless one side is chosen.
+  await expect.poll(written).toMatch(/shape: \{[^}]*[^.]shoulder\.elevation: (?!120)\d+/);
+  expect(await written()).not.toContain('right.shoulder');
+  await page.getByRole('combobox', { name: 'Side', exact: true }).selectOption('right');
+  const lower = (await hand.boundingBox())!;
+  await page.mouse.move(lower.x + lower.width / 2, lower.y + lower.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(lower.x - 30, lower.y - 50, { steps: 6 });
+  await page.mouse.up();
   await expect.poll(written).toMatch(/right\.shoulder\.elevation: \d+/);
 
   await page.getByRole('button', { name: 'Legs' }).click();
@@ -196,7 +205,7 @@ test('a move of yours that can no longer be read is named on the list, and mende
 
   // Its own text under its own id, not a copy.
   await expect(page.getByRole('heading', { level: 1, name: 'Your move' })).toBeVisible();
-  await expect(page.getByLabel('Id in class files')).toHaveValue(id);
+  await expect(page.getByLabel('Id, as class files name it')).toHaveValue(id);
   await page.getByLabel('Name', { exact: true }).fill('Worn tree, mended');
   await page.getByRole('button', { name: 'Keep it' }).click();
   await expect(page.getByText('Kept', { exact: true })).toBeVisible();

@@ -1,4 +1,4 @@
-import { classOf, expect, line, open, test } from './house';
+import { classOf, expect, line, open, test } from './fixtures';
 
 const clock = (text: string) => text.match(/\d+:\d\d/)![0];
 

@@ -1,4 +1,4 @@
-import { expect, open, test } from './house';
+import { expect, open, test } from './fixtures';
 
 test('the tide line is looked at closely, and the class runs by its own clock', async ({ page, own }) => {
   await open(page, own.id);

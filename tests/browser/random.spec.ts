@@ -1,4 +1,4 @@
-import { classOf, expect, open, test } from './house';
+import { classOf, expect, open, test } from './fixtures';
 
 /** Whatever keys and buttons are pressed in whatever order: the page does not fall over, and what it makes can be saved. */
 

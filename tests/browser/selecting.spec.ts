@@ -1,4 +1,4 @@
-import { classOf, expect, line, open, test } from './house';
+import { classOf, expect, line, open, test } from './fixtures';
 
 const ids = (page: import('@playwright/test').Page) =>
   page.locator('[data-line]').evaluateAll((lines) => lines.map((l) => l.getAttribute('data-line')));

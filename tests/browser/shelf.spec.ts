@@ -1,5 +1,5 @@
 import { gzipSync } from 'node:zlib';
-import { expect, test, uneven } from './house';
+import { expect, test, uneven } from './fixtures';
 
 test('the demo classes stand on the shelf as tide lines and open', async ({ page }) => {
   await page.goto('/');
@@ -74,7 +74,7 @@ test('nothing is fetched from elsewhere', async ({ page, baseURL }) => {
   expect(foreign).toEqual([]);
 });
 
-test('a class is copied, put behind the shelf and had back, deleted and had back', async ({ page, request, own }) => {
+test('a class is copied, archived and had back, deleted and had back, by undo and from the bin', async ({ page, request, own }) => {
   await page.goto('/');
   const row = (title: string) => page.getByRole('listitem').filter({ has: page.getByRole('link', { name: title }) });
   const act = async (title: string, name: string) => {
@@ -86,16 +86,22 @@ test('a class is copied, put behind the shelf and had back, deleted and had back
   await expect(page.getByRole('link', { name: copy })).toBeVisible();
   await expect(row(own.title)).toHaveCount(2);
 
-  await act(copy, 'Put behind the shelf');
+  await act(copy, 'Archive');
   await expect(page.getByRole('link', { name: copy })).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByRole('link', { name: copy })).toBeVisible();
-  await act(copy, 'Put behind the shelf');
-  await page.getByRole('button', { name: /^Behind the shelf/ }).click();
+  await act(copy, 'Archive');
+  await page.getByRole('button', { name: /^Archive \(/ }).click();
   await expect(page.getByRole('link', { name: copy })).toBeVisible();
   await act(copy, 'Delete');
   await expect(page.getByRole('link', { name: copy })).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(page.getByRole('link', { name: copy })).toBeVisible();
+  await act(copy, 'Delete');
+  await page.reload();
+  await page.getByText(/^Bin \(/).click();
+  await page.getByRole('button', { name: `Put back ${copy}` }).click();
+  await page.getByRole('button', { name: /^Archive \(/ }).click();
   await expect(page.getByRole('link', { name: copy })).toBeVisible();
 
   const { items } = await (await request.get('/api/classes?size=200')).json();
@@ -128,7 +134,7 @@ test('classes are found by tag and put in order; files are dropped on the shelf,
 });
 
 test('an empty shelf says how to begin', async ({ page }) => {
-  await page.route('**/api/classes?*', (route) => route.fulfill({ json: { items: [], total: 0 } }));
+  await page.route('**/api/classes?*', (route) => route.fulfill({ json: { items: [], total: 0, unreadable: [] } }));
   await page.goto('/');
   await expect(page.getByRole('heading', { name: 'The shelf is empty' })).toBeVisible();
   await page.getByRole('link', { name: 'Begin a class' }).click();

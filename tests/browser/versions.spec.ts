@@ -1,4 +1,4 @@
-import { expect, line, open, test } from './house';
+import { expect, line, open, test } from './fixtures';
 
 test('a version gets a name, is compared with the class as it is, and brought back as a step that can be undone', async ({
   page,

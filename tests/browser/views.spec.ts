@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
-import { classOf } from './house';
+import { classOf } from './fixtures';
 
 const lopsided = {
   theme: { areas: ['neck', 'shoulders'] },

@@ -31,15 +31,23 @@ foreach (var position in options ? [] : catalogue.Positions)
     figures.Add(($"[{position.Id}]", FigureDrawing.Draw(position.Base, position.View)));
 foreach (var move in catalogue.Moves)
 {
-    foreach (var form in catalogue.Forms(move).Where(f => eachPhase || ((options || f.Option == MoveForm.BaseOption) && f.Position.Id == move.In[0])))
+    foreach (
+        var form in catalogue
+            .Forms(move)
+            .Where(f => eachPhase || ((options || f.Option == MoveForm.BaseOption) && f.Position.Id == move.In[0]))
+    )
     {
-        if (!eachPhase) figures.Add((form.Option == MoveForm.BaseOption ? move.Id : $"{move.Id}: {move.Options[form.Option].Cue}", FigureDrawing.Picture(form)));
+        if (!eachPhase)
+            figures.Add(
+                (form.Option == MoveForm.BaseOption ? move.Id : $"{move.Id}: {move.Options[form.Option].Cue}", FigureDrawing.Picture(form))
+            );
         else
             for (var i = 0; i < form.Phases.Length; i++)
                 figures.Add(($"{move.Id} {form.Position.Id} {form.Option} {i + 1}", FigureDrawing.Picture(form, i)));
     }
 }
-if (only is not null) figures = [.. figures.Where(f => only.Split(',').Any(id => f.Name.StartsWith(id, StringComparison.Ordinal)))];
+if (only is not null)
+    figures = [.. figures.Where(f => only.Split(',').Any(id => f.Name.StartsWith(id, StringComparison.Ordinal)))];
 
 Directory.CreateDirectory(output);
 if (!named)
@@ -51,12 +59,17 @@ if (!named)
 const int perSheet = 30;
 foreach (var (sheet, index) in figures.Chunk(perSheet).Select((s, i) => (s, i)))
 {
-    var html = new StringBuilder("<!doctype html><meta charset=utf-8><style>body{margin:0;background:#fbf7ee;display:grid;grid-template-columns:repeat(6,1fr);font:12px/1.1 sans-serif;width:1280px}div{height:160px;text-align:center;overflow:hidden}svg{width:204px;height:130px;display:block;margin:auto}</style>");
+    var html = new StringBuilder(
+        "<!doctype html><meta charset=utf-8><style>body{margin:0;background:#fbf7ee;display:grid;grid-template-columns:repeat(6,1fr);font:12px/1.1 sans-serif;width:1280px}div{height:160px;text-align:center;overflow:hidden}svg{width:204px;height:130px;display:block;margin:auto}</style>"
+    );
     foreach (var (name, figure) in sheet)
     {
         var (width, height) = (figure.Box[2] - figure.Box[0] + 40, figure.Box[3] - figure.Box[1] + 40);
         var (left, top) = (((figure.Box[0] + figure.Box[2]) / 2) - (width / 2), figure.Box[3] + 20 - height);
-        html.Append(CultureInfo.InvariantCulture, $"<div><svg viewBox=\"{left} {top} {width} {height}\">{SvgFigure.Parts(figure)}</svg>{(named ? name : $"{figures.IndexOf((name, figure)) + 1}")}</div>");
+        html.Append(
+            CultureInfo.InvariantCulture,
+            $"<div><svg viewBox=\"{left} {top} {width} {height}\">{SvgFigure.Parts(figure)}</svg>{(named ? name : $"{figures.IndexOf((name, figure)) + 1}")}</div>"
+        );
     }
     File.WriteAllText(Path.Combine(output, $"sheet-{index + 1:00}.html"), html.ToString());
 }

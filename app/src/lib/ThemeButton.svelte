@@ -4,7 +4,7 @@
   import { theme } from './theme.svelte';
 </script>
 
-<button class="press inline-flex items-center gap-2" onclick={theme.toggle}>
+<button class="press inline-flex items-center gap-2 print:hidden" onclick={theme.toggle}>
   {#if theme.now === 'paper'}<MoonStar size={18} aria-hidden="true" />{:else}<Sun
       size={18}
       aria-hidden="true"

@@ -58,6 +58,11 @@
 </div>
 
 <style>
+  @media print {
+    .step {
+      visibility: hidden;
+    }
+  }
   .step {
     display: grid;
     place-items: center;

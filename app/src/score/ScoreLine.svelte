@@ -226,7 +226,8 @@
   }
   @media (max-width: 560px) {
     .line {
-      grid-template-columns: 40px minmax(0, 1fr) 130px;
+      grid-template-columns: 52px minmax(0, 1fr) 124px;
+      gap: 6px;
       padding-right: 4px;
     }
     .picture {

@@ -40,7 +40,7 @@
   {#if section.breath}<span class="text-[13.5px] text-muted">breath of its own</span>{/if}
   <span class="ml-auto text-muted">{clock(toMs - fromMs)}</span>
   <Popover.Root>
-    <Popover.Trigger class="tool" aria-label="Change {name}" title="Name, part, breath, order">
+    <Popover.Trigger class="tool print:hidden" aria-label="Change {name}" title="Name, part, breath, order">
       <SlidersHorizontal size={17} aria-hidden="true" />
     </Popover.Trigger>
     <Popover.Portal>

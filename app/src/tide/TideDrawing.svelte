@@ -67,7 +67,7 @@
 <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_noninteractive_element_interactions -->
 <svg
   viewBox="0 0 {frame.width} 158"
-  class="block h-[158px] cursor-pointer"
+  class="block h-[158px] cursor-pointer print:h-auto print:w-full!"
   style="width: {frame.width}px"
   role="img"
   aria-labelledby="tide-text"

@@ -68,8 +68,19 @@
   });
 </script>
 
-<div class="relative px-6 contain-content max-md:px-3">
-  <div class="absolute top-0 right-6 z-10 flex print:hidden" role="group" aria-label="How closely">
+<div
+  class="grid grid-cols-[minmax(0,1fr)_auto] gap-x-2 pr-4 pl-6 contain-content max-md:gap-x-0 max-md:pr-1 max-md:pl-3 print:grid-cols-1"
+>
+  <div
+    bind:this={scroller}
+    bind:clientWidth={shown}
+    class="overflow-x-auto overflow-y-hidden"
+    onscroll={() => (from = scroller.scrollLeft)}
+    onwheel={wheel}
+  >
+    <TideDrawing {tide} {playhead} {frame} {step} {sight} {onseek} />
+  </div>
+  <div class="flex flex-col self-center print:hidden" role="group" aria-label="How closely">
     <button
       class="tool"
       aria-label="Look closer"
@@ -79,15 +90,6 @@
     <button class="tool" aria-label="See more at once" disabled={zoom === 1} onclick={() => zoomTo(zoom / 2)}
       ><ZoomOut size={17} aria-hidden="true" /></button
     >
-  </div>
-  <div
-    bind:this={scroller}
-    bind:clientWidth={shown}
-    class="overflow-x-auto overflow-y-hidden"
-    onscroll={() => (from = scroller.scrollLeft)}
-    onwheel={wheel}
-  >
-    <TideDrawing {tide} {playhead} {frame} {step} {sight} {onseek} />
   </div>
   <p id="tide-text" class="sr-only">
     Tide line, {clock(tide.totalMs)} of {clock(tide.wantedMs)}: {tide.bands

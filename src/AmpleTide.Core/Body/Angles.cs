@@ -15,9 +15,10 @@ public sealed class Angles : IEquatable<Angles>
 
     /// <summary>Angles from a full array.</summary>
     /// <exception cref="ArgumentException">The array has another length than there are axes.</exception>
-    public static Angles From(ReadOnlySpan<double> degrees) => degrees.Length == Axes.Count
-        ? new(degrees.ToArray())
-        : throw new ArgumentException($"{Axes.Count} angles are needed, {degrees.Length} were given", nameof(degrees));
+    public static Angles From(ReadOnlySpan<double> degrees) =>
+        degrees.Length == Axes.Count
+            ? new(degrees.ToArray())
+            : throw new ArgumentException($"{Axes.Count} angles are needed, {degrees.Length} were given", nameof(degrees));
 
     /// <summary>A copy that can be worked on.</summary>
     public double[] ToArray() => (double[])degrees.Clone();
@@ -29,7 +30,8 @@ public sealed class Angles : IEquatable<Angles>
     public Angles With(IEnumerable<KeyValuePair<Axis, double>> changes)
     {
         var copy = ToArray();
-        foreach (var (axis, value) in changes) copy[(int)axis] = value;
+        foreach (var (axis, value) in changes)
+            copy[(int)axis] = value;
         return new(copy);
     }
 
@@ -52,7 +54,8 @@ public sealed class Angles : IEquatable<Angles>
     public Angles Blend(Angles end, double t, double? armPlane = null)
     {
         var blended = new double[Axes.Count];
-        for (var i = 0; i < Axes.Count; i++) blended[i] = degrees[i] + ((end.degrees[i] - degrees[i]) * t);
+        for (var i = 0; i < Axes.Count; i++)
+            blended[i] = degrees[i] + ((end.degrees[i] - degrees[i]) * t);
         BlendPlane(Axis.RightShoulderPlane);
         BlendPlane(Axis.LeftShoulderPlane);
         return new(blended);

@@ -4,8 +4,24 @@ namespace AmpleTide.Core.Body;
 public enum Area
 {
 #pragma warning disable CS1591 // the names say it
-    Jaw, Neck, Shoulders, UpperBack, Chest, Arms, WristsHands, SideBody, MidBack, LowBack,
-    HipFront, OuterHip, InnerThigh, Hamstrings, Thighs, Calves, Feet, Breath,
+    Jaw,
+    Neck,
+    Shoulders,
+    UpperBack,
+    Chest,
+    Arms,
+    WristsHands,
+    SideBody,
+    MidBack,
+    LowBack,
+    HipFront,
+    OuterHip,
+    InnerThigh,
+    Hamstrings,
+    Thighs,
+    Calves,
+    Feet,
+    Breath,
 #pragma warning restore CS1591
 }
 
@@ -14,8 +30,24 @@ public static class Areas
 {
     private static readonly string[] Names =
     [
-        "jaw", "neck", "shoulders", "upper-back", "chest", "arms", "wrists-hands", "side-body", "mid-back", "low-back",
-        "hip-front", "outer-hip", "inner-thigh", "hamstrings", "thighs", "calves", "feet", "breath",
+        "jaw",
+        "neck",
+        "shoulders",
+        "upper-back",
+        "chest",
+        "arms",
+        "wrists-hands",
+        "side-body",
+        "mid-back",
+        "low-back",
+        "hip-front",
+        "outer-hip",
+        "inner-thigh",
+        "hamstrings",
+        "thighs",
+        "calves",
+        "feet",
+        "breath",
     ];
 
     /// <summary>How many areas there are.</summary>

@@ -18,16 +18,50 @@ namespace AmpleTide.Core.Body;
 public enum Axis
 {
 #pragma warning disable CS1591 // the names say it, the convention is above
-    PelvisPitch, PelvisLean, PelvisTurn,
-    LowerFlexion, LowerSide, LowerRotation,
-    UpperFlexion, UpperSide, UpperRotation,
-    NeckFlexion, NeckSide, NeckRotation,
-    RightGirdleUp, RightGirdleForward, RightShoulderPlane, RightShoulderElevation, RightShoulderTurn,
-    RightElbow, RightForearm, RightWrist, RightWristDeviation,
-    RightHipFlexion, RightHipAbduction, RightHipTurn, RightKnee, RightAnkle, RightAnkleIn, RightToe,
-    LeftGirdleUp, LeftGirdleForward, LeftShoulderPlane, LeftShoulderElevation, LeftShoulderTurn,
-    LeftElbow, LeftForearm, LeftWrist, LeftWristDeviation,
-    LeftHipFlexion, LeftHipAbduction, LeftHipTurn, LeftKnee, LeftAnkle, LeftAnkleIn, LeftToe,
+    PelvisPitch,
+    PelvisLean,
+    PelvisTurn,
+    LowerFlexion,
+    LowerSide,
+    LowerRotation,
+    UpperFlexion,
+    UpperSide,
+    UpperRotation,
+    NeckFlexion,
+    NeckSide,
+    NeckRotation,
+    RightGirdleUp,
+    RightGirdleForward,
+    RightShoulderPlane,
+    RightShoulderElevation,
+    RightShoulderTurn,
+    RightElbow,
+    RightForearm,
+    RightWrist,
+    RightWristDeviation,
+    RightHipFlexion,
+    RightHipAbduction,
+    RightHipTurn,
+    RightKnee,
+    RightAnkle,
+    RightAnkleIn,
+    RightToe,
+    LeftGirdleUp,
+    LeftGirdleForward,
+    LeftShoulderPlane,
+    LeftShoulderElevation,
+    LeftShoulderTurn,
+    LeftElbow,
+    LeftForearm,
+    LeftWrist,
+    LeftWristDeviation,
+    LeftHipFlexion,
+    LeftHipAbduction,
+    LeftHipTurn,
+    LeftKnee,
+    LeftAnkle,
+    LeftAnkleIn,
+    LeftToe,
 #pragma warning restore CS1591
 }
 
@@ -62,51 +96,101 @@ public static class Axes
 
     private static readonly string[] TrunkNames =
     [
-        "pelvis.pitch", "pelvis.lean", "pelvis.turn",
-        "lower.flexion", "lower.side", "lower.rotation",
-        "upper.flexion", "upper.side", "upper.rotation",
-        "neck.flexion", "neck.side", "neck.rotation",
+        "pelvis.pitch",
+        "pelvis.lean",
+        "pelvis.turn",
+        "lower.flexion",
+        "lower.side",
+        "lower.rotation",
+        "upper.flexion",
+        "upper.side",
+        "upper.rotation",
+        "neck.flexion",
+        "neck.side",
+        "neck.rotation",
     ];
 
     private static readonly string[] LimbNames =
     [
-        "girdle.up", "girdle.forward", "shoulder.plane", "shoulder.elevation", "shoulder.turn",
-        "elbow", "forearm", "wrist", "wrist.deviation",
-        "hip.flexion", "hip.abduction", "hip.turn", "knee", "ankle", "ankle.in", "toe",
+        "girdle.up",
+        "girdle.forward",
+        "shoulder.plane",
+        "shoulder.elevation",
+        "shoulder.turn",
+        "elbow",
+        "forearm",
+        "wrist",
+        "wrist.deviation",
+        "hip.flexion",
+        "hip.abduction",
+        "hip.turn",
+        "knee",
+        "ankle",
+        "ankle.in",
+        "toe",
     ];
 
     // Normal ranges: American Academy of Orthopaedic Surgeons, Joint Motion (1965), from memory. The thoraco-lumbar sums are
     // shared out lower/upper, and wrist deviation, forearm, girdle, shoulder plane, ankle tilt and toe are common practice, no source.
     private static readonly Range[] TrunkRanges =
     [
-        new(-180, 180), new(-180, 180), new(-180, 180),
-        new(-15, 50), new(-20, 20), new(-8, 8),
-        new(-10, 30), new(-15, 15), new(-37, 37),
-        new(-45, 45), new(-45, 45), new(-60, 60),
+        new(-180, 180),
+        new(-180, 180),
+        new(-180, 180),
+        new(-15, 50),
+        new(-20, 20),
+        new(-8, 8),
+        new(-10, 30),
+        new(-15, 15),
+        new(-37, 37),
+        new(-45, 45),
+        new(-45, 45),
+        new(-60, 60),
     ];
 
     private static readonly Range[] LimbRanges =
     [
-        new(-10, 40), new(-25, 30), new(-90, 130), new(0, 180), new(-70, 90),
-        new(0, 150), new(-80, 80), new(-70, 80), new(-30, 20),
-        new(-30, 120), new(-30, 45), new(-45, 45), new(0, 135), new(-50, 20), new(-15, 35), new(-10, 70),
+        new(-10, 40),
+        new(-25, 30),
+        new(-90, 130),
+        new(0, 180),
+        new(-70, 90),
+        new(0, 150),
+        new(-80, 80),
+        new(-70, 80),
+        new(-30, 20),
+        new(-30, 120),
+        new(-30, 45),
+        new(-45, 45),
+        new(0, 135),
+        new(-50, 20),
+        new(-15, 35),
+        new(-10, 70),
     ];
 
     private static readonly string[] Names =
-        [.. TrunkNames, .. LimbNames.Select(name => "right." + name), .. LimbNames.Select(name => "left." + name)];
+    [
+        .. TrunkNames,
+        .. LimbNames.Select(name => "right." + name),
+        .. LimbNames.Select(name => "left." + name),
+    ];
 
     private static readonly Dictionary<string, Axis[]> ByName = NamesToAxes();
 
     /// <summary>The side an axis belongs to; the trunk's belong to none.</summary>
-    public static Side SideOf(Axis axis) => (int)axis < FirstRight ? Side.None : (int)axis < FirstLeft ? Side.Right : Side.Left;
+    public static Side SideOf(Axis axis) =>
+        (int)axis < FirstRight ? Side.None
+        : (int)axis < FirstLeft ? Side.Right
+        : Side.Left;
 
     /// <summary>The same axis of the other side; the trunk's are their own partners.</summary>
-    public static Axis Mirror(Axis axis) => SideOf(axis) switch
-    {
-        Side.Right => axis + PerSide,
-        Side.Left => axis - PerSide,
-        _ => axis,
-    };
+    public static Axis Mirror(Axis axis) =>
+        SideOf(axis) switch
+        {
+            Side.Right => axis + PerSide,
+            Side.Left => axis - PerSide,
+            _ => axis,
+        };
 
     /// <summary>Whether the sign of this axis flips in the mirror: leans, side bends, turns and rotations of the trunk.</summary>
     public static bool FlipsInMirror(Axis axis) => SideOf(axis) == Side.None && ((int)axis % 3) != 0;
@@ -115,12 +199,13 @@ public static class Axes
     public static Axis On(this Axis rightAxis, Side side) => side == Side.Left ? Mirror(rightAxis) : rightAxis;
 
     /// <summary>The normal range, by which loads are measured.</summary>
-    public static Range Normal(Axis axis) => SideOf(axis) switch
-    {
-        Side.Right => LimbRanges[(int)axis - FirstRight],
-        Side.Left => LimbRanges[(int)axis - FirstLeft],
-        _ => TrunkRanges[(int)axis],
-    };
+    public static Range Normal(Axis axis) =>
+        SideOf(axis) switch
+        {
+            Side.Right => LimbRanges[(int)axis - FirstRight],
+            Side.Left => LimbRanges[(int)axis - FirstLeft],
+            _ => TrunkRanges[(int)axis],
+        };
 
     /// <summary>The range a shape may use: the normal one, and 80° for the turned head of somebody lying prone at rest (common practice, no source).</summary>
     public static Range Allowed(Axis axis) => axis == Axis.NeckRotation ? new(-80, 80) : Normal(axis);
@@ -138,7 +223,8 @@ public static class Axes
     public static IEnumerable<(Axis Axis, double Degrees)> Share(IReadOnlyList<Axis> axes, double degrees)
     {
         var isSpine = axes.Count == 2 && SideOf(axes[0]) == Side.None;
-        if (!isSpine) return axes.Select(axis => (axis, degrees));
+        if (!isSpine)
+            return axes.Select(axis => (axis, degrees));
         double Reach(Axis axis) => degrees < 0 ? -Normal(axis).Least : Normal(axis).Most;
         var whole = axes.Sum(Reach);
         return axes.Select(axis => (axis, degrees * Reach(axis) / whole));
@@ -147,8 +233,10 @@ public static class Axes
     private static Dictionary<string, Axis[]> NamesToAxes()
     {
         var names = new Dictionary<string, Axis[]>();
-        foreach (var axis in Enum.GetValues<Axis>()) names[Name(axis)] = [axis];
-        for (var i = 0; i < PerSide; i++) names[LimbNames[i]] = [(Axis)(FirstRight + i), (Axis)(FirstLeft + i)];
+        foreach (var axis in Enum.GetValues<Axis>())
+            names[Name(axis)] = [axis];
+        for (var i = 0; i < PerSide; i++)
+            names[LimbNames[i]] = [(Axis)(FirstRight + i), (Axis)(FirstLeft + i)];
         names["spine.flexion"] = [Axis.LowerFlexion, Axis.UpperFlexion];
         names["spine.side"] = [Axis.LowerSide, Axis.UpperSide];
         names["spine.rotation"] = [Axis.LowerRotation, Axis.UpperRotation];

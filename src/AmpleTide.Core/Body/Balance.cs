@@ -11,7 +11,8 @@ public static class Balance
     /// <summary>The centre of mass, in statures. Source: the segment table in <see cref="Segments"/>.</summary>
     public static Vector CentreOfMass(Skeleton body)
     {
-        var sum = body[Segment.Pelvis].At(0, 0.010, 0) * PelvisMass
+        var sum =
+            body[Segment.Pelvis].At(0, 0.010, 0) * PelvisMass
             + body[Segment.Lower].At(0, LowerSpine * 0.55, 0.010) * AbdomenMass
             + body.Chest.At(0, -UpperSpine * 0.45, 0.005) * ThoraxMass
             + body[Segment.Head].At(0, HeadCentre * 0.8, 0.005) * HeadMass;
@@ -30,21 +31,28 @@ public static class Balance
     /// <summary>How far the centre of mass lies outside the ground the contacts cover, in statures; 0 when it is inside.</summary>
     public static (double X, double Z) Outside(Skeleton body, IReadOnlyList<Contact> contacts)
     {
-        double left = double.MaxValue, right = double.MinValue, back = double.MaxValue, front = double.MinValue;
+        double left = double.MaxValue,
+            right = double.MinValue,
+            back = double.MaxValue,
+            front = double.MinValue;
         foreach (var contact in contacts)
         {
-            if (contact.On == Support.Wall) continue;
+            if (contact.On == Support.Wall)
+                continue;
             var p = contact.Mark.On(body);
             (left, right) = (Math.Min(left, p.X), Math.Max(right, p.X));
             (back, front) = (Math.Min(back, p.Z), Math.Max(front, p.Z));
         }
-        if (left > right) return (0, 0);
+        if (left > right)
+            return (0, 0);
         var centre = CentreOfMass(body);
         return (Beyond(centre.X, left - ContactHalfWidth, right + ContactHalfWidth), Beyond(centre.Z, back - 0.005, front + 0.005));
     }
 
     private static double Beyond(double value, double least, double most) =>
-        value < least ? value - least : value > most ? value - most : 0;
+        value < least ? value - least
+        : value > most ? value - most
+        : 0;
 
     /// <summary>
     /// The share of the weight each contact carries: the least-norm non-negative vertical forces that balance the centre of mass.
@@ -63,7 +71,8 @@ public static class Balance
             var worst = Enumerable.Range(0, forces.Length).MinBy(i => forces[i]);
             if (forces[worst] >= -1e-9 || carrying.Count == 1)
             {
-                for (var i = 0; i < carrying.Count; i++) shares[carrying[i]] = Math.Max(0, forces[i]);
+                for (var i = 0; i < carrying.Count; i++)
+                    shares[carrying[i]] = Math.Max(0, forces[i]);
                 break;
             }
             carrying.RemoveAt(worst);
@@ -78,12 +87,18 @@ public static class Balance
     {
         const double soft = 1e-4;
         var n = points.Count;
-        var a = MathNet.Numerics.LinearAlgebra.Matrix<double>.Build.Dense(n, n, (i, j) =>
-        {
-            double dx = points[i].X - centre.X, dz = points[i].Z - centre.Z;
-            double ex = points[j].X - centre.X, ez = points[j].Z - centre.Z;
-            return 1 + (dx * ex) + (dz * ez) + (i == j ? soft : 0);
-        });
+        var a = MathNet.Numerics.LinearAlgebra.Matrix<double>.Build.Dense(
+            n,
+            n,
+            (i, j) =>
+            {
+                double dx = points[i].X - centre.X,
+                    dz = points[i].Z - centre.Z;
+                double ex = points[j].X - centre.X,
+                    ez = points[j].Z - centre.Z;
+                return 1 + (dx * ex) + (dz * ez) + (i == j ? soft : 0);
+            }
+        );
         return [.. a.Cholesky().Solve(MathNet.Numerics.LinearAlgebra.Vector<double>.Build.Dense(n, 1))];
     }
 }

@@ -29,14 +29,15 @@ public readonly record struct Bending(double Spine, double Neck, double Girdle, 
     private const double FreeHands = 0.05;
 
     /// <summary>One of them.</summary>
-    public double this[Bend bend] => bend switch
-    {
-        Bend.Spine => Spine,
-        Bend.Neck => Neck,
-        Bend.Girdle => Girdle,
-        Bend.Wrists => Wrists,
-        _ => Legs,
-    };
+    public double this[Bend bend] =>
+        bend switch
+        {
+            Bend.Spine => Spine,
+            Bend.Neck => Neck,
+            Bend.Girdle => Girdle,
+            Bend.Wrists => Wrists,
+            _ => Legs,
+        };
 
     /// <summary>Reads the facts of a shape.</summary>
     public static Bending Of(Facts facts)
@@ -46,9 +47,18 @@ public readonly record struct Bending(double Spine, double Neck, double Girdle, 
         var whole = spine >= 0 ? Ranges.Lower.Most + Ranges.Upper.Most : -(Ranges.Lower.Least + Ranges.Upper.Least);
         // Arms wound in front lengthen the upper back, arms drawn back the chest; a side alone counts half.
         var (gathered, opened) = (facts.MeanStretch(Area.UpperBack), facts.MeanStretch(Area.Chest));
-        var wrists = facts.OnHands > FreeHands ? facts.OnHands : -Math.Max(Math.Abs(facts.Loads[(int)Axis.RightWrist]), Math.Abs(facts.Loads[(int)Axis.LeftWrist]));
+        var wrists =
+            facts.OnHands > FreeHands
+                ? facts.OnHands
+                : -Math.Max(Math.Abs(facts.Loads[(int)Axis.RightWrist]), Math.Abs(facts.Loads[(int)Axis.LeftWrist]));
         var (backs, fronts) = (facts.Stretch(Area.Hamstrings), facts.Stretch(Area.HipFront));
-        return new(spine / whole, facts.Loads[(int)Axis.NeckFlexion], gathered > opened ? gathered : -opened, wrists, backs > fronts ? backs : -fronts);
+        return new(
+            spine / whole,
+            facts.Loads[(int)Axis.NeckFlexion],
+            gathered > opened ? gathered : -opened,
+            wrists,
+            backs > fronts ? backs : -fronts
+        );
     }
 }
 

@@ -30,24 +30,32 @@ public static class Clearance
         foreach (var limb in limbs)
         {
             var below = Math.Min(limb.From.Y, limb.To.Y) - limb.Radius;
-            if (below < 0) yield return new(limb.Name, "floor", -below);
+            if (below < 0)
+                yield return new(limb.Name, "floor", -below);
             foreach (var part in trunk)
             {
                 // An upper arm begins at the chest and a thigh at the pelvis.
-                if (limb.Name.EndsWith("upper arm", StringComparison.Ordinal) && part.Name is "chest" or "head") continue;
-                if (limb.Name.EndsWith("thigh", StringComparison.Ordinal) && part.Name is "pelvis") continue;
-                if (Depth(limb, part) is > 0 and var depth) yield return new(limb.Name, part.Name, depth);
+                if (limb.Name.EndsWith("upper arm", StringComparison.Ordinal) && part.Name is "chest" or "head")
+                    continue;
+                if (limb.Name.EndsWith("thigh", StringComparison.Ordinal) && part.Name is "pelvis")
+                    continue;
+                if (Depth(limb, part) is > 0 and var depth)
+                    yield return new(limb.Name, part.Name, depth);
             }
         }
         foreach (var right in limbs.Where(l => l.Name.StartsWith("right", StringComparison.Ordinal)))
-            foreach (var left in limbs.Where(l => l.Name.StartsWith("left", StringComparison.Ordinal)))
-                if (Depth(right, left) is > 0 and var depth && !(right.Name.EndsWith("thigh", StringComparison.Ordinal) && left.Name.EndsWith("thigh", StringComparison.Ordinal)))
-                    yield return new(right.Name, left.Name, depth);
+        foreach (var left in limbs.Where(l => l.Name.StartsWith("left", StringComparison.Ordinal)))
+            if (
+                Depth(right, left) is > 0 and var depth
+                && !(right.Name.EndsWith("thigh", StringComparison.Ordinal) && left.Name.EndsWith("thigh", StringComparison.Ordinal))
+            )
+                yield return new(right.Name, left.Name, depth);
     }
 
     private static IEnumerable<Bar> Limb(Skeleton body, string side, int offset)
     {
-        Bar Of(string name, Segment segment, double length, double radius) => new($"{side} {name}", body[segment + offset].At(0, -0.02, 0), body[segment + offset].At(0, -length, 0), radius);
+        Bar Of(string name, Segment segment, double length, double radius) =>
+            new($"{side} {name}", body[segment + offset].At(0, -0.02, 0), body[segment + offset].At(0, -length, 0), radius);
         yield return Of("upper arm", Segment.RightUpperArm, UpperArm, ElbowRadius);
         yield return Of("forearm", Segment.RightForearm, Forearm, WristRadius);
         yield return Of("thigh", Segment.RightThigh, Thigh, KneeRadius);

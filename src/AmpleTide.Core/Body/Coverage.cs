@@ -16,9 +16,13 @@ public readonly record struct Coverage(uint RightAreas, uint LeftAreas, ulong Pl
     /// <summary>Reads the facts of a shape.</summary>
     /// <param name="facts">The shape's.</param>
     /// <param name="plain">Those of the plain position it is taken in, or null.</param>
-    public static Coverage Of(Facts facts, Facts? plain) => new(
-        (uint)Areas(facts.RightStretch, plain?.RightStretch), (uint)Areas(facts.LeftStretch, plain?.LeftStretch),
-        Bits(facts.Loads, (u, _) => u >= Enough), Bits(facts.Loads, (u, _) => u <= -Enough));
+    public static Coverage Of(Facts facts, Facts? plain) =>
+        new(
+            (uint)Areas(facts.RightStretch, plain?.RightStretch),
+            (uint)Areas(facts.LeftStretch, plain?.LeftStretch),
+            Bits(facts.Loads, (u, _) => u >= Enough),
+            Bits(facts.Loads, (u, _) => u <= -Enough)
+        );
 
     /// <summary>What either works on.</summary>
     public Coverage And(Coverage other) =>
@@ -31,7 +35,8 @@ public readonly record struct Coverage(uint RightAreas, uint LeftAreas, ulong Pl
     {
         ulong bits = 0;
         for (var i = 0; i < values.Length; i++)
-            if (counts(values[i], i)) bits |= 1UL << i;
+            if (counts(values[i], i))
+                bits |= 1UL << i;
         return bits;
     }
 }

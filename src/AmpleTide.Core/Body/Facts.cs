@@ -13,9 +13,18 @@ namespace AmpleTide.Core.Body;
 /// <param name="RightStretch">By <see cref="Area"/>, the right side's muscles.</param>
 /// <param name="LeftStretch">By <see cref="Area"/>, the left side's.</param>
 public sealed record Facts(
-    double PelvisHeight, double HeadHeight, double HeadAboveHeart,
-    double OnHands, double OnKnees, double OnFeet, double OnHead, double OffBase,
-    double[] Loads, double[] RightStretch, double[] LeftStretch)
+    double PelvisHeight,
+    double HeadHeight,
+    double HeadAboveHeart,
+    double OnHands,
+    double OnKnees,
+    double OnFeet,
+    double OnHead,
+    double OffBase,
+    double[] Loads,
+    double[] RightStretch,
+    double[] LeftStretch
+)
 {
     /// <summary>The height of the tide line in thousandths of a stature: the mean of pelvis and head, so that a chair class is not flat.</summary>
     public int Tide { get; } = (int)Math.Round((PelvisHeight + HeadHeight) / 2 * 1000);
@@ -40,13 +49,18 @@ public sealed record Facts(
         var (outX, outZ) = Balance.Outside(body, shape.Contacts);
         var loads = Load.All(shape.Angles, baseShape);
         return new(
-            shape.Pelvis.Y, head.Y, head.Y - heart.Y,
+            shape.Pelvis.Y,
+            head.Y,
+            head.Y - heart.Y,
             On(Segment.RightHand, Segment.LeftHand, Segment.RightForearm, Segment.LeftForearm),
             On(Segment.RightShank, Segment.LeftShank),
             On(Segment.RightFoot, Segment.LeftFoot, Segment.RightToes, Segment.LeftToes),
             On(Segment.Head, Segment.Neck),
             Math.Sqrt((outX * outX) + (outZ * outZ)),
-            loads, Body.Stretch.Of(shape.Angles, loads, Side.Right), Body.Stretch.Of(shape.Angles, loads, Side.Left));
+            loads,
+            Body.Stretch.Of(shape.Angles, loads, Side.Right),
+            Body.Stretch.Of(shape.Angles, loads, Side.Left)
+        );
     }
 
     /// <summary>The same facts of the mirrored shape.</summary>

@@ -27,9 +27,16 @@ public readonly record struct Vector(double X, double Y, double Z)
 
 /// <summary>A rotation as a 3×3 matrix, rows first. Right-handed: a positive turn about an axis that points at you runs counter-clockwise.</summary>
 public readonly record struct Rotation(
-    double M11, double M12, double M13,
-    double M21, double M22, double M23,
-    double M31, double M32, double M33)
+    double M11,
+    double M12,
+    double M13,
+    double M21,
+    double M22,
+    double M23,
+    double M31,
+    double M32,
+    double M33
+)
 {
     private const double Radian = Math.PI / 180;
 
@@ -39,7 +46,8 @@ public readonly record struct Rotation(
     /// <summary>About x (the body's left) by degrees: bows forward.</summary>
     public static Rotation X(double degrees)
     {
-        if (degrees == 0) return None;
+        if (degrees == 0)
+            return None;
         var (s, c) = Math.SinCos(degrees * Radian);
         return new(1, 0, 0, 0, c, -s, 0, s, c);
     }
@@ -47,7 +55,8 @@ public readonly record struct Rotation(
     /// <summary>About y (up) by degrees: turns to the left.</summary>
     public static Rotation Y(double degrees)
     {
-        if (degrees == 0) return None;
+        if (degrees == 0)
+            return None;
         var (s, c) = Math.SinCos(degrees * Radian);
         return new(c, 0, s, 0, 1, 0, -s, 0, c);
     }
@@ -55,7 +64,8 @@ public readonly record struct Rotation(
     /// <summary>About z (forward) by degrees: leans to the right.</summary>
     public static Rotation Z(double degrees)
     {
-        if (degrees == 0) return None;
+        if (degrees == 0)
+            return None;
         var (s, c) = Math.SinCos(degrees * Radian);
         return new(c, -s, 0, s, c, 0, 0, 0, 1);
     }
@@ -63,30 +73,32 @@ public readonly record struct Rotation(
     /// <summary>About a horizontal axis (x, 0, z) of length one, by degrees.</summary>
     public static Rotation AboutHorizontal(double x, double z, double degrees)
     {
-        if (degrees == 0) return None;
+        if (degrees == 0)
+            return None;
         var (s, c) = Math.SinCos(degrees * Radian);
         var d = 1 - c;
-        return new(
-            c + (x * x * d), -z * s, x * z * d,
-            z * s, c, -x * s,
-            x * z * d, x * s, c + (z * z * d));
+        return new(c + (x * x * d), -z * s, x * z * d, z * s, c, -x * s, x * z * d, x * s, c + (z * z * d));
     }
 
     /// <summary>First <paramref name="b"/>, then <paramref name="a"/>.</summary>
-    public static Rotation operator *(Rotation a, Rotation b) => new(
-        (a.M11 * b.M11) + (a.M12 * b.M21) + (a.M13 * b.M31),
-        (a.M11 * b.M12) + (a.M12 * b.M22) + (a.M13 * b.M32),
-        (a.M11 * b.M13) + (a.M12 * b.M23) + (a.M13 * b.M33),
-        (a.M21 * b.M11) + (a.M22 * b.M21) + (a.M23 * b.M31),
-        (a.M21 * b.M12) + (a.M22 * b.M22) + (a.M23 * b.M32),
-        (a.M21 * b.M13) + (a.M22 * b.M23) + (a.M23 * b.M33),
-        (a.M31 * b.M11) + (a.M32 * b.M21) + (a.M33 * b.M31),
-        (a.M31 * b.M12) + (a.M32 * b.M22) + (a.M33 * b.M32),
-        (a.M31 * b.M13) + (a.M32 * b.M23) + (a.M33 * b.M33));
+    public static Rotation operator *(Rotation a, Rotation b) =>
+        new(
+            (a.M11 * b.M11) + (a.M12 * b.M21) + (a.M13 * b.M31),
+            (a.M11 * b.M12) + (a.M12 * b.M22) + (a.M13 * b.M32),
+            (a.M11 * b.M13) + (a.M12 * b.M23) + (a.M13 * b.M33),
+            (a.M21 * b.M11) + (a.M22 * b.M21) + (a.M23 * b.M31),
+            (a.M21 * b.M12) + (a.M22 * b.M22) + (a.M23 * b.M32),
+            (a.M21 * b.M13) + (a.M22 * b.M23) + (a.M23 * b.M33),
+            (a.M31 * b.M11) + (a.M32 * b.M21) + (a.M33 * b.M31),
+            (a.M31 * b.M12) + (a.M32 * b.M22) + (a.M33 * b.M32),
+            (a.M31 * b.M13) + (a.M32 * b.M23) + (a.M33 * b.M33)
+        );
 
     /// <summary>The turned vector.</summary>
-    public static Vector operator *(Rotation a, Vector v) => new(
-        (a.M11 * v.X) + (a.M12 * v.Y) + (a.M13 * v.Z),
-        (a.M21 * v.X) + (a.M22 * v.Y) + (a.M23 * v.Z),
-        (a.M31 * v.X) + (a.M32 * v.Y) + (a.M33 * v.Z));
+    public static Vector operator *(Rotation a, Vector v) =>
+        new(
+            (a.M11 * v.X) + (a.M12 * v.Y) + (a.M13 * v.Z),
+            (a.M21 * v.X) + (a.M22 * v.Y) + (a.M23 * v.Z),
+            (a.M31 * v.X) + (a.M32 * v.Y) + (a.M33 * v.Z)
+        );
 }

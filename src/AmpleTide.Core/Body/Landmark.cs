@@ -42,28 +42,29 @@ public sealed record Landmark(string Name, Segment Segment, Vector Place)
     private static IEnumerable<Landmark> All() => Trunk().Concat(Limb("right", -1, 0)).Concat(Limb("left", 1, 7));
 
     private static IEnumerable<Landmark> Trunk() =>
-    [
-        new("sacrum", Segment.Pelvis, new(0, 0.030, -PelvisDepth)),
-        new("belly", Segment.Lower, new(0, 0.045, 0.068)),
-        new("pubis", Segment.Pelvis, new(0, 0.010, PelvisDepth)),
-        new("low-back", Segment.Lower, new(0, 0.040, -0.060)),
-        new("back", Segment.Upper, new(0, -0.060, -ChestDepth)),
-        new("heart", Segment.Upper, new(0, -0.062, ChestDepth + 0.006)),
-        new("breastbone", Segment.Upper, new(0, -0.055, ChestDepth)),
-        new("occiput", Segment.Head, new(0, HeadCentre, -HeadRadius - 0.004)),
-        new("forehead", Segment.Head, new(0, HeadCentre + 0.025, HeadRadius - 0.004)),
-        new("crown", Segment.Head, new(0, HeadCentre + 0.062, 0)),
-        new("eyes", Segment.Head, new(0, HeadCentre + 0.006, 0.052)),
-        new("nose", Segment.Head, new(0, HeadCentre - 0.010, 0.062)),
-        new("mouth", Segment.Head, new(0, HeadCentre - 0.034, 0.052)),
-        new("chin", Segment.Head, new(0, HeadCentre - 0.062, 0.044)),
-    ];
+        [
+            new("sacrum", Segment.Pelvis, new(0, 0.030, -PelvisDepth)),
+            new("belly", Segment.Lower, new(0, 0.045, 0.068)),
+            new("pubis", Segment.Pelvis, new(0, 0.010, PelvisDepth)),
+            new("low-back", Segment.Lower, new(0, 0.040, -0.060)),
+            new("back", Segment.Upper, new(0, -0.060, -ChestDepth)),
+            new("heart", Segment.Upper, new(0, -0.062, ChestDepth + 0.006)),
+            new("breastbone", Segment.Upper, new(0, -0.055, ChestDepth)),
+            new("occiput", Segment.Head, new(0, HeadCentre, -HeadRadius - 0.004)),
+            new("forehead", Segment.Head, new(0, HeadCentre + 0.025, HeadRadius - 0.004)),
+            new("crown", Segment.Head, new(0, HeadCentre + 0.062, 0)),
+            new("eyes", Segment.Head, new(0, HeadCentre + 0.006, 0.052)),
+            new("nose", Segment.Head, new(0, HeadCentre - 0.010, 0.062)),
+            new("mouth", Segment.Head, new(0, HeadCentre - 0.034, 0.052)),
+            new("chin", Segment.Head, new(0, HeadCentre - 0.062, 0.044)),
+        ];
 
     private static IEnumerable<Landmark> Limb(string side, int outward, int offset)
     {
         Segment Of(Segment right) => right + offset;
         Landmark Mark(string name, Segment right, double x, double y, double z) => new($"{side}.{name}", Of(right), new(outward * x, y, z));
-        Landmark OnTrunk(string name, Segment segment, double x, double y, double z) => new($"{side}.{name}", segment, new(outward * x, y, z));
+        Landmark OnTrunk(string name, Segment segment, double x, double y, double z) =>
+            new($"{side}.{name}", segment, new(outward * x, y, z));
         yield return OnTrunk("seat", Segment.Pelvis, 0.042, -SeatDepth, -0.012);
         yield return OnTrunk("hip", Segment.Pelvis, HipHalfBreadth, 0.020, 0);
         yield return OnTrunk("waist", Segment.Lower, 0.080, 0.050, 0.020);

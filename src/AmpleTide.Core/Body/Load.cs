@@ -17,7 +17,8 @@ public static class Load
     public static double Of(Axis axis, double degrees, double baseDegrees)
     {
         var range = Axes.Normal(axis);
-        if (axis <= Axis.PelvisTurn) return 0;
+        if (axis <= Axis.PelvisTurn)
+            return 0;
         var isTrunk = Axes.SideOf(axis) == Side.None;
         var from = isTrunk ? 0 : baseDegrees;
         var way = degrees - from;
@@ -29,7 +30,8 @@ public static class Load
     public static double[] All(Angles angles, Angles baseAngles)
     {
         var loads = new double[Axes.Count];
-        for (var i = 0; i < loads.Length; i++) loads[i] = Of((Axis)i, angles[(Axis)i], baseAngles[(Axis)i]);
+        for (var i = 0; i < loads.Length; i++)
+            loads[i] = Of((Axis)i, angles[(Axis)i], baseAngles[(Axis)i]);
         return loads;
     }
 }
@@ -71,9 +73,34 @@ public static class Stretch
     // Weights are by anatomy and eye; common practice, no source.
     private static readonly Row[] Rows =
     [
-        new(Area.Neck, v => Max(v.Away(Axis.NeckSide), 0.85 * v.Up(Axis.NeckFlexion), 0.6 * v.Away(Axis.NeckRotation), 0.6 * v.Towards(Axis.NeckRotation), 0.5 * v.Down(Axis.NeckFlexion))),
-        new(Area.Shoulders, v => Max(v.Across, 0.7 * v.Overhead, 0.9 * v.Opened, 0.7 * v.Up(Axis.RightShoulderTurn) * v.Raised, 0.7 * v.Down(Axis.RightShoulderTurn), 0.6 * v.Away(Axis.NeckSide), 0.6 * v.Up(Axis.RightGirdleUp))),
-        new(Area.UpperBack, v => Max(v.Up(Axis.UpperFlexion), 0.8 * v.Up(Axis.RightGirdleForward), 0.8 * v.Across, 0.5 * v.Towards(Axis.UpperRotation))),
+        new(
+            Area.Neck,
+            v =>
+                Max(
+                    v.Away(Axis.NeckSide),
+                    0.85 * v.Up(Axis.NeckFlexion),
+                    0.6 * v.Away(Axis.NeckRotation),
+                    0.6 * v.Towards(Axis.NeckRotation),
+                    0.5 * v.Down(Axis.NeckFlexion)
+                )
+        ),
+        new(
+            Area.Shoulders,
+            v =>
+                Max(
+                    v.Across,
+                    0.7 * v.Overhead,
+                    0.9 * v.Opened,
+                    0.7 * v.Up(Axis.RightShoulderTurn) * v.Raised,
+                    0.7 * v.Down(Axis.RightShoulderTurn),
+                    0.6 * v.Away(Axis.NeckSide),
+                    0.6 * v.Up(Axis.RightGirdleUp)
+                )
+        ),
+        new(
+            Area.UpperBack,
+            v => Max(v.Up(Axis.UpperFlexion), 0.8 * v.Up(Axis.RightGirdleForward), 0.8 * v.Across, 0.5 * v.Towards(Axis.UpperRotation))
+        ),
         new(Area.Chest, v => Max(v.Down(Axis.UpperFlexion), v.Opened, 0.7 * v.Down(Axis.RightGirdleForward), 0.5 * v.Overhead)),
         new(Area.Arms, v => Max(v.Overhead * Math.Clamp(v.Angle(Axis.RightElbow) / 120, 0, 1), 0.6 * v.Opened, 0.4 * v.Overhead)),
         new(Area.WristsHands, v => Max(Math.Clamp(v.Angle(Axis.RightWrist) / 80, 0, 1), Math.Clamp(-v.Angle(Axis.RightWrist) / 70, 0, 1))),
@@ -81,7 +108,15 @@ public static class Stretch
         new(Area.MidBack, v => Max(v.Towards(Axis.UpperRotation), 0.8 * v.Away(Axis.UpperRotation), 0.6 * v.Up(Axis.UpperFlexion))),
         new(Area.LowBack, v => Max(v.Up(Axis.LowerFlexion), 0.7 * v.Away(Axis.LowerRotation), 0.7 * v.Towards(Axis.LowerRotation))),
         new(Area.HipFront, v => Math.Clamp(-v.Angle(Axis.RightHipFlexion) / 30, 0, 1)),
-        new(Area.OuterHip, v => Max(v.Up(Axis.RightHipTurn) * Math.Clamp(v.Angle(Axis.RightHipFlexion) / 60, 0, 1), v.Down(Axis.RightHipAbduction), 0.6 * v.Down(Axis.RightHipTurn))),
+        new(
+            Area.OuterHip,
+            v =>
+                Max(
+                    v.Up(Axis.RightHipTurn) * Math.Clamp(v.Angle(Axis.RightHipFlexion) / 60, 0, 1),
+                    v.Down(Axis.RightHipAbduction),
+                    0.6 * v.Down(Axis.RightHipTurn)
+                )
+        ),
         new(Area.InnerThigh, v => Math.Clamp((v.Angle(Axis.RightHipAbduction) - 10) / 35, 0, 1)),
         new(Area.Hamstrings, v => Math.Clamp((v.Angle(Axis.RightHipFlexion) - (0.7 * v.Angle(Axis.RightKnee))) / 80, 0, 1)),
         new(Area.Thighs, v => Math.Clamp((v.Angle(Axis.RightKnee) - 90 - v.Angle(Axis.RightHipFlexion)) / 45, 0, 1)),
@@ -97,14 +132,16 @@ public static class Stretch
     public static double[] Of(Angles angles, double[] loads, Side side)
     {
         var stretch = new double[Areas.Count];
-        foreach (var row in Rows) stretch[(int)row.Area] = row.Of(new View(angles, loads, side));
+        foreach (var row in Rows)
+            stretch[(int)row.Area] = row.Of(new View(angles, loads, side));
         return stretch;
     }
 
     private static double Max(params ReadOnlySpan<double> values)
     {
         var most = 0.0;
-        foreach (var value in values) most = Math.Max(most, value);
+        foreach (var value in values)
+            most = Math.Max(most, value);
         return most;
     }
 }

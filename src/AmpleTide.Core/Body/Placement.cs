@@ -11,8 +11,13 @@ namespace AmpleTide.Core.Body;
 /// <param name="Touches">Which parts of the body must meet.</param>
 /// <param name="Allowed">The range of each axis, in degrees.</param>
 public sealed record PlacementTask(
-    Angles Start, Vector Pelvis, IReadOnlySet<Axis> Named,
-    IReadOnlyList<Contact> Contacts, IReadOnlyList<Touch> Touches, IReadOnlyList<Range> Allowed);
+    Angles Start,
+    Vector Pelvis,
+    IReadOnlySet<Axis> Named,
+    IReadOnlyList<Contact> Contacts,
+    IReadOnlyList<Touch> Touches,
+    IReadOnlyList<Range> Allowed
+);
 
 /// <summary>A placed shape and how well it fits.</summary>
 /// <param name="Shape">The shape, contacts planted where they came to lie.</param>
@@ -43,9 +48,12 @@ public sealed class Placement
     // Balls that may not sink into the floor: joint, place, radius.
     private static readonly (Segment Segment, Vector Place, double Radius)[] Balls =
     [
-        (Segment.Pelvis, new(0, 0, 0), 0.051), (Segment.Lower, new(0, 0.06, 0), 0.055), (Segment.Neck, new(0, -0.06, 0), 0.055),
+        (Segment.Pelvis, new(0, 0, 0), 0.051),
+        (Segment.Lower, new(0, 0.06, 0), 0.055),
+        (Segment.Neck, new(0, -0.06, 0), 0.055),
         (Segment.Head, new(0, HeadCentre, 0), HeadRadius - 0.004),
-        .. Limb(0), .. Limb(7),
+        .. Limb(0),
+        .. Limb(7),
     ];
 
     private readonly PlacementTask task;
@@ -72,24 +80,30 @@ public sealed class Placement
     public static Placed Solve(PlacementTask task)
     {
         var placement = new Placement(task);
-        foreach (var weight in HoldOn) placement.Descend(weight);
+        foreach (var weight in HoldOn)
+            placement.Descend(weight);
         return placement.Result();
     }
 
     private static IEnumerable<(Segment, Vector, double)> Limb(int offset) =>
-    [
-        (Segment.RightForearm + offset, new(0, 0, 0), ElbowRadius), (Segment.RightHand + offset, new(0, 0, 0), WristRadius),
-        (Segment.RightHand + offset, new(0, -Hand, 0), FingerRadius), (Segment.RightShank + offset, new(0, 0, 0), KneeRadius),
-        (Segment.RightFoot + offset, new(0, 0, 0), AnkleRadius), (Segment.RightFoot + offset, new(0, -0.027, -0.028), 0.012),
-        (Segment.RightToes + offset, new(0, 0, Toe - ToeRadius), ToeRadius - 0.002), (Segment.RightUpperArm + offset, new(0, 0, 0), UpperArmRadius),
-    ];
+        [
+            (Segment.RightForearm + offset, new(0, 0, 0), ElbowRadius),
+            (Segment.RightHand + offset, new(0, 0, 0), WristRadius),
+            (Segment.RightHand + offset, new(0, -Hand, 0), FingerRadius),
+            (Segment.RightShank + offset, new(0, 0, 0), KneeRadius),
+            (Segment.RightFoot + offset, new(0, 0, 0), AnkleRadius),
+            (Segment.RightFoot + offset, new(0, -0.027, -0.028), 0.012),
+            (Segment.RightToes + offset, new(0, 0, Toe - ToeRadius), ToeRadius - 0.002),
+            (Segment.RightUpperArm + offset, new(0, 0, 0), UpperArmRadius),
+        ];
 
     private static Axis[] FreeAxes(PlacementTask task)
     {
         var marks = task.Contacts.Select(c => c.Mark).Concat(task.Touches.SelectMany(t => new[] { t.Mark, t.On }));
         var parts = marks.Select(m => m.Segment).Where(s => s >= Segment.RightUpperArm).ToHashSet();
         var axes = new List<Axis>();
-        if (task.Contacts.Count > 0) axes.AddRange([Axis.PelvisPitch, Axis.PelvisLean]);
+        if (task.Contacts.Count > 0)
+            axes.AddRange([Axis.PelvisPitch, Axis.PelvisLean]);
         foreach (var offset in new[] { 0, 7 })
         {
             var shift = offset == 0 ? 0 : Axes.PerSide;
@@ -112,7 +126,8 @@ public sealed class Placement
             for (var tries = 0; tries < 5 && !improved; tries++)
             {
                 var damped = normal.Clone();
-                for (var i = 0; i < gradient.Count; i++) damped[i, i] += damping * (normal[i, i] + 1e-6);
+                for (var i = 0; i < gradient.Count; i++)
+                    damped[i, i] += damping * (normal[i, i] + 1e-6);
                 var delta = damped.Cholesky().Solve(gradient);
                 var (keptAngles, keptPelvis) = (((double[])angles.Clone()), pelvis);
                 Move(delta);
@@ -121,7 +136,8 @@ public sealed class Placement
                 if (improved)
                 {
                     damping = Math.Max(damping / 4, 1e-7);
-                    if (cost - after < cost * 1e-4) return;
+                    if (cost - after < cost * 1e-4)
+                        return;
                     cost = after;
                 }
                 else
@@ -131,7 +147,8 @@ public sealed class Placement
                     damping *= 6;
                 }
             }
-            if (!improved) return;
+            if (!improved)
+                return;
         }
     }
 
@@ -148,30 +165,39 @@ public sealed class Placement
             Cost(holdOn);
             Nudge(k, -h);
             var column = columns[k] = new double[at.Length];
-            for (var i = 0; i < at.Length; i++) column[i] = (residuals[i] - at[i]) / h;
+            for (var i = 0; i < at.Length; i++)
+                column[i] = (residuals[i] - at[i]) / h;
         }
         var normal = Matrix<double>.Build.Dense(n, n);
         var gradient = Vector<double>.Build.Dense(n);
         for (var i = 0; i < n; i++)
         {
             gradient[i] = -Dot(columns[i], at);
-            for (var j = 0; j <= i; j++) normal[i, j] = normal[j, i] = Dot(columns[i], columns[j]) + (i == j ? 1e-10 : 0);
+            for (var j = 0; j <= i; j++)
+                normal[i, j] = normal[j, i] = Dot(columns[i], columns[j]) + (i == j ? 1e-10 : 0);
         }
         return (normal, gradient);
     }
 
-    private static double Dot(double[] a, double[] b) =>
-        System.Numerics.Tensors.TensorPrimitives.Dot<double>(a, b);
+    private static double Dot(double[] a, double[] b) => System.Numerics.Tensors.TensorPrimitives.Dot<double>(a, b);
 
     // The unknowns: pelvis x, y, z in statures, then the free axes in radians.
     private void Nudge(int unknown, double by)
     {
         switch (unknown)
         {
-            case 0: pelvis = pelvis with { X = pelvis.X + by }; break;
-            case 1: pelvis = pelvis with { Y = pelvis.Y + by }; break;
-            case 2: pelvis = pelvis with { Z = pelvis.Z + by }; break;
-            default: angles[(int)free[unknown - 3]] += by * 180 / Math.PI; break;
+            case 0:
+                pelvis = pelvis with { X = pelvis.X + by };
+                break;
+            case 1:
+                pelvis = pelvis with { Y = pelvis.Y + by };
+                break;
+            case 2:
+                pelvis = pelvis with { Z = pelvis.Z + by };
+                break;
+            default:
+                angles[(int)free[unknown - 3]] += by * 180 / Math.PI;
+                break;
         }
     }
 
@@ -197,7 +223,10 @@ public sealed class Placement
             var wall = contact.On == Support.Wall;
             residuals[i++] = wall ? 0 : p.Y - contact.On.Height;
             residuals[i++] = contact.Planted is { } spot ? p.X - spot.X : 0;
-            residuals[i++] = contact.Planted is { } keep ? p.Z - keep.Z : wall ? p.Z : 0;
+            residuals[i++] =
+                contact.Planted is { } keep ? p.Z - keep.Z
+                : wall ? p.Z
+                : 0;
         }
         foreach (var touch in task.Touches)
         {
@@ -224,7 +253,8 @@ public sealed class Placement
         var worst = (Off: 0.0, Name: "");
         void Consider(double off, string name)
         {
-            if (off > worst.Off) worst = (off, name);
+            if (off > worst.Off)
+                worst = (off, name);
         }
         var planted = new List<Contact>();
         foreach (var contact in task.Contacts)

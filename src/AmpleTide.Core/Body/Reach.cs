@@ -11,19 +11,30 @@ public sealed record Handle(string Name, Landmark Mark, IReadOnlyList<Axis> Chai
 
     private static readonly Axis[] Head =
     [
-        Axis.LowerFlexion, Axis.LowerSide, Axis.UpperFlexion, Axis.UpperSide, Axis.NeckFlexion, Axis.NeckSide,
+        Axis.LowerFlexion,
+        Axis.LowerSide,
+        Axis.UpperFlexion,
+        Axis.UpperSide,
+        Axis.NeckFlexion,
+        Axis.NeckSide,
     ];
 
     /// <summary>All of them.</summary>
     public static IReadOnlyList<Handle> All { get; } =
     [
         new("head", Landmark.Find("crown")!, Head),
-        .. Pair("hand", "knuckles", [.. Arm, Axis.RightElbow]), .. Pair("elbow", "elbow", Arm[..2]),
-        .. Pair("knee", "knee", Leg), .. Pair("foot", "ankle", [.. Leg, Axis.RightKnee]),
+        .. Pair("hand", "knuckles", [.. Arm, Axis.RightElbow]),
+        .. Pair("elbow", "elbow", Arm[..2]),
+        .. Pair("knee", "knee", Leg),
+        .. Pair("foot", "ankle", [.. Leg, Axis.RightKnee]),
     ];
 
     private static IEnumerable<Handle> Pair(string name, string mark, Axis[] chain) =>
-        new[] { Side.Right, Side.Left }.Select(side => new Handle($"{side.ToString().ToLowerInvariant()}.{name}", Landmark.Find($"{side.ToString().ToLowerInvariant()}.{mark}")!, [.. chain.Select(a => a.On(side))]));
+        new[] { Side.Right, Side.Left }.Select(side => new Handle(
+            $"{side.ToString().ToLowerInvariant()}.{name}",
+            Landmark.Find($"{side.ToString().ToLowerInvariant()}.{mark}")!,
+            [.. chain.Select(a => a.On(side))]
+        ));
 }
 
 /// <summary>
@@ -49,7 +60,15 @@ public static class Reach
     /// <param name="targetX">Where it is wanted in the turned room, in statures.</param>
     /// <param name="targetY">The same, up.</param>
     /// <param name="allowed">The range of each axis, in degrees.</param>
-    public static Angles Towards(Angles angles, Vector pelvis, Handle handle, Rotation view, double targetX, double targetY, IReadOnlyList<Range> allowed)
+    public static Angles Towards(
+        Angles angles,
+        Vector pelvis,
+        Handle handle,
+        Rotation view,
+        double targetX,
+        double targetY,
+        IReadOnlyList<Range> allowed
+    )
     {
         var at = angles.ToArray();
         Lift(at, handle);
@@ -60,7 +79,8 @@ public static class Reach
         {
             var here = Seen(at);
             var (offX, offY) = (targetX - here.X, targetY - here.Y);
-            if ((offX * offX) + (offY * offY) < Near * Near) break;
+            if ((offX * offX) + (offY * offY) < Near * Near)
+                break;
             for (var i = 0; i < chain.Count; i++)
             {
                 at[(int)chain[i]] += Step;
@@ -80,11 +100,19 @@ public static class Reach
     }
 
     // Two rows, many columns: JJᵀ is two by two, and solved by hand.
-    private static void Turn(double[] at, IReadOnlyList<Axis> chain, Span<(double X, double Y)> slopes, double offX, double offY, IReadOnlyList<Range> allowed)
+    private static void Turn(
+        double[] at,
+        IReadOnlyList<Axis> chain,
+        Span<(double X, double Y)> slopes,
+        double offX,
+        double offY,
+        IReadOnlyList<Range> allowed
+    )
     {
         const double radian = Math.PI / 180;
         var (a, b, d) = (Damping * radian * radian, 0.0, Damping * radian * radian);
-        foreach (var (x, y) in slopes) (a, b, d) = (a + (x * x), b + (x * y), d + (y * y));
+        foreach (var (x, y) in slopes)
+            (a, b, d) = (a + (x * x), b + (x * y), d + (y * y));
         var whole = (a * d) - (b * b);
         var (u, v) = (((d * offX) - (b * offY)) / whole, ((a * offY) - (b * offX)) / whole);
         for (var i = 0; i < chain.Count; i++)
@@ -98,6 +126,7 @@ public static class Reach
     private static void Lift(double[] at, Handle handle)
     {
         foreach (var axis in handle.Chain)
-            if (axis is Axis.RightShoulderElevation or Axis.LeftShoulderElevation) at[(int)axis] = Math.Max(at[(int)axis], LeastLift);
+            if (axis is Axis.RightShoulderElevation or Axis.LeftShoulderElevation)
+                at[(int)axis] = Math.Max(at[(int)axis], LeastLift);
     }
 }

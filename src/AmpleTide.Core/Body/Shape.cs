@@ -15,8 +15,15 @@ public sealed record Support(string Name, double Height)
     // pillow 6 cm; bed pillows under the back are the bolster. Common practice, no source.
     private static readonly Dictionary<string, Support> ByName = new[]
     {
-        Floor, Wall, new("chair", 0.259), new("cushion", 0.047), new("block", 0.050), new("block-tall", 0.130),
-        new("bolster", 0.088), new("pillow", 0.035), new("blanket", 0.018),
+        Floor,
+        Wall,
+        new("chair", 0.259),
+        new("cushion", 0.047),
+        new("block", 0.050),
+        new("block-tall", 0.130),
+        new("bolster", 0.088),
+        new("pillow", 0.035),
+        new("blanket", 0.018),
     }.ToDictionary(s => s.Name);
 
     /// <summary>The support of a name.</summary>
@@ -71,9 +78,26 @@ public static class Contacts
 
     private static readonly Dictionary<string, string> Plurals = new()
     {
-        ["feet"] = "foot", ["balls"] = "ball", ["heels"] = "heel", ["shins"] = "shin", ["knees"] = "knee", ["insteps"] = "instep", ["outer-legs"] = "outer-leg",
-        ["outer-ankles"] = "outer-ankle", ["palms"] = "palm", ["forearms"] = "forearm", ["elbows"] = "elbow",
-        ["arms"] = "arm", ["legs"] = "leg", ["calves"] = "calf", ["fists"] = "fist", ["blades"] = "blade", ["shoulder-tops"] = "shoulder-top", ["hand-backs"] = "hand-back", ["all-fingertips"] = "fingertips", ["all-toes"] = "toes",
+        ["feet"] = "foot",
+        ["balls"] = "ball",
+        ["heels"] = "heel",
+        ["shins"] = "shin",
+        ["knees"] = "knee",
+        ["insteps"] = "instep",
+        ["outer-legs"] = "outer-leg",
+        ["outer-ankles"] = "outer-ankle",
+        ["palms"] = "palm",
+        ["forearms"] = "forearm",
+        ["elbows"] = "elbow",
+        ["arms"] = "arm",
+        ["legs"] = "leg",
+        ["calves"] = "calf",
+        ["fists"] = "fist",
+        ["blades"] = "blade",
+        ["shoulder-tops"] = "shoulder-top",
+        ["hand-backs"] = "hand-back",
+        ["all-fingertips"] = "fingertips",
+        ["all-toes"] = "toes",
     };
 
     private static readonly Dictionary<string, string[]> TrunkMarks = new()
@@ -94,10 +118,13 @@ public static class Contacts
     /// <returns>No landmarks when the word is unknown.</returns>
     public static IReadOnlyList<Landmark> Marks(string word)
     {
-        if (TrunkMarks.TryGetValue(word, out var trunk)) return [.. trunk.Select(name => Landmark.Find(name)!)];
-        if (Plurals.TryGetValue(word, out var one)) return [.. Marks("right." + one), .. Marks("left." + one)];
+        if (TrunkMarks.TryGetValue(word, out var trunk))
+            return [.. trunk.Select(name => Landmark.Find(name)!)];
+        if (Plurals.TryGetValue(word, out var one))
+            return [.. Marks("right." + one), .. Marks("left." + one)];
         var dot = word.IndexOf('.', StringComparison.Ordinal);
-        if (dot < 0 || !SidedMarks.TryGetValue(word[(dot + 1)..], out var marks)) return [];
+        if (dot < 0 || !SidedMarks.TryGetValue(word[(dot + 1)..], out var marks))
+            return [];
         var side = word[..dot];
         return side is "right" or "left" ? [.. marks.Select(name => Landmark.Find($"{side}.{name}")!)] : [];
     }
@@ -127,16 +154,25 @@ public sealed record Shape(Angles Angles, Vector Pelvis, IReadOnlyList<Contact> 
     public Skeleton Skeleton() => new(Angles.AsSpan(), Pelvis);
 
     /// <summary>Right and left swapped. Mirroring twice is the identity.</summary>
-    public Shape Mirror() => new(
-        Angles.Mirror(),
-        Pelvis with { X = -Pelvis.X },
-        [.. Contacts.Select(c => c.Mirror())],
-        [.. Touches.Select(t => new Touch(t.Mark.Mirror(), t.On.Mirror()))]);
+    public Shape Mirror() =>
+        new(
+            Angles.Mirror(),
+            Pelvis with
+            {
+                X = -Pelvis.X,
+            },
+            [.. Contacts.Select(c => c.Mirror())],
+            [.. Touches.Select(t => new Touch(t.Mark.Mirror(), t.On.Mirror()))]
+        );
 
     /// <summary>The way to another shape, by angle; contacts are those of the end.</summary>
     /// <param name="end">Where it leads.</param>
     /// <param name="t">0 at the start, 1 at the end.</param>
     /// <param name="armPlane">See <see cref="Angles.Blend"/>.</param>
     public Shape Blend(Shape end, double t, double? armPlane = null) =>
-        end with { Angles = Angles.Blend(end.Angles, t, armPlane), Pelvis = Pelvis.Towards(end.Pelvis, t) };
+        end with
+        {
+            Angles = Angles.Blend(end.Angles, t, armPlane),
+            Pelvis = Pelvis.Towards(end.Pelvis, t),
+        };
 }

@@ -17,10 +17,11 @@ public enum Side
 public static class Sides
 {
     /// <summary>The other side; <see cref="Side.None"/> stays none.</summary>
-    public static Side Opposite(this Side side) => side switch
-    {
-        Side.Right => Side.Left,
-        Side.Left => Side.Right,
-        _ => Side.None,
-    };
+    public static Side Opposite(this Side side) =>
+        side switch
+        {
+            Side.Right => Side.Left,
+            Side.Left => Side.Right,
+            _ => Side.None,
+        };
 }

@@ -6,9 +6,25 @@ namespace AmpleTide.Core.Body;
 public enum Segment
 {
 #pragma warning disable CS1591 // the names say it
-    Pelvis, Lower, Upper, Neck, Head,
-    RightUpperArm, RightForearm, RightHand, RightThigh, RightShank, RightFoot, RightToes,
-    LeftUpperArm, LeftForearm, LeftHand, LeftThigh, LeftShank, LeftFoot, LeftToes,
+    Pelvis,
+    Lower,
+    Upper,
+    Neck,
+    Head,
+    RightUpperArm,
+    RightForearm,
+    RightHand,
+    RightThigh,
+    RightShank,
+    RightFoot,
+    RightToes,
+    LeftUpperArm,
+    LeftForearm,
+    LeftHand,
+    LeftThigh,
+    LeftShank,
+    LeftFoot,
+    LeftToes,
 #pragma warning restore CS1591
 }
 
@@ -106,5 +122,4 @@ public sealed class Skeleton
 
     /// <summary>The upper end of the upper spine, where the girdle hangs: the neck's origin, turned with the chest.</summary>
     public Frame Chest => new(frames[(int)Segment.Neck].Origin, chestTurn);
-
 }

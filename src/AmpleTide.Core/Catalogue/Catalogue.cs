@@ -12,8 +12,14 @@ public sealed class MoveCatalogue
     /// <summary>Puts a catalogue together.</summary>
     /// <param name="hash">Names this very content; part of every class file made with it.</param>
     public MoveCatalogue(
-        string hash, IReadOnlyList<Position> positions, IReadOnlyList<Way> ways, IReadOnlyList<Move> moves,
-        IEnumerable<MoveForm> forms, IReadOnlyList<Prop> props, IReadOnlyList<Condition> conditions)
+        string hash,
+        IReadOnlyList<Position> positions,
+        IReadOnlyList<Way> ways,
+        IReadOnlyList<Move> moves,
+        IEnumerable<MoveForm> forms,
+        IReadOnlyList<Prop> props,
+        IReadOnlyList<Condition> conditions
+    )
     {
         Hash = hash;
         (Positions, Ways, Moves, Props, Conditions) = (positions, ways, moves, props, conditions);
@@ -21,11 +27,16 @@ public sealed class MoveCatalogue
         this.positions = positions.ToDictionary(p => p.Id);
         this.forms = forms.GroupBy(f => f.Move.Id).ToDictionary(g => g.Key, g => g.ToArray());
         var order = moves.Select((m, i) => (m, i)).ToDictionary(p => p.m.Id, p => p.i);
-        byPosition = this.forms.Values.SelectMany(f => f).Where(f => f.Option == MoveForm.BaseOption).GroupBy(f => f.Position.Id).ToDictionary(
-            g => g.Key, g => g.OrderBy(f => order[f.Move.Id]).ToArray());
+        byPosition = this
+            .forms.Values.SelectMany(f => f)
+            .Where(f => f.Option == MoveForm.BaseOption)
+            .GroupBy(f => f.Position.Id)
+            .ToDictionary(g => g.Key, g => g.OrderBy(f => order[f.Move.Id]).ToArray());
         taken = moves.ToDictionary(m => m.Id, m => positions.Where(p => m.In.Contains(p.Id)).ToArray());
-        closers = moves.SelectMany(m => m.Phases.SelectMany(p => p.Closes.Except(p.Opens)).Distinct().Select(what => (What: what, Move: m)))
-            .GroupBy(c => c.What, c => c.Move).ToDictionary(g => g.Key, g => (IReadOnlyList<Move>)[.. g]);
+        closers = moves
+            .SelectMany(m => m.Phases.SelectMany(p => p.Closes.Except(p.Opens)).Distinct().Select(what => (What: what, Move: m)))
+            .GroupBy(c => c.What, c => c.Move)
+            .ToDictionary(g => g.Key, g => (IReadOnlyList<Move>)[.. g]);
     }
 
     private readonly Dictionary<string, IReadOnlyList<Move>> closers;
@@ -50,9 +61,16 @@ public sealed class MoveCatalogue
 
     /// <summary>This catalogue with a teacher's own moves beside its own.</summary>
     /// <param name="own">The forms of each own move.</param>
-    public MoveCatalogue With(IReadOnlyCollection<MoveForm[]> own) => new(
-        Hash, Positions, Ways, [.. Moves.Where(m => !m.Own), .. own.Select(f => f[0].Move)],
-        forms.Values.SelectMany(f => f).Where(f => !f.Move.Own).Concat(own.SelectMany(f => f)), Props, Conditions);
+    public MoveCatalogue With(IReadOnlyCollection<MoveForm[]> own) =>
+        new(
+            Hash,
+            Positions,
+            Ways,
+            [.. Moves.Where(m => !m.Own), .. own.Select(f => f[0].Move)],
+            forms.Values.SelectMany(f => f).Where(f => !f.Move.Own).Concat(own.SelectMany(f => f)),
+            Props,
+            Conditions
+        );
 
     /// <summary>The move of an id, or null.</summary>
     public Move? Move(string id) => moves.GetValueOrDefault(id);
@@ -70,9 +88,12 @@ public sealed class MoveCatalogue
         MoveForm? plain = null;
         foreach (var form in forms[move.Id])
         {
-            if (form.Position.Id != position.Id) continue;
-            if (form.Option == option) return form;
-            if (form.Option == MoveForm.BaseOption) plain = form;
+            if (form.Position.Id != position.Id)
+                continue;
+            if (form.Option == option)
+                return form;
+            if (form.Option == MoveForm.BaseOption)
+                plain = form;
         }
         return plain ?? throw new KeyNotFoundException($"{move.Id} is not taken in {position.Id}.");
     }

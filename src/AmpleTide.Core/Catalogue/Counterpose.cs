@@ -26,14 +26,21 @@ public static class Counterpose
     /// <param name="bend">What was bent.</param>
     /// <param name="forward">Which way it was bent.</param>
     public static double TakesBack(MoveForm form, Bend bend, bool forward) =>
-        IsSoft(form) && Gained(form, bend, !forward) is >= Noticeable and var back && form.Bends.Towards(bend, forward) < Strong ? Math.Min(back, Strong) : 0;
+        IsSoft(form) && Gained(form, bend, !forward) is >= Noticeable and var back && form.Bends.Towards(bend, forward) < Strong
+            ? Math.Min(back, Strong)
+            : 0;
 
     /// <summary>How well a move makes ready for a bend, at middle range: 0 is not at all.</summary>
     /// <param name="form">The move.</param>
     /// <param name="bend">What will be bent.</param>
     /// <param name="forward">Which way.</param>
     public static double Prepares(MoveForm form, Bend bend, bool forward) =>
-        IsSoft(form) && Gained(form, bend, forward) is >= Noticeable and var ready && form.Bends.Towards(bend, forward) <= Middle && form.Bends.Towards(bend, !forward) < Strong ? ready : 0;
+        IsSoft(form)
+        && Gained(form, bend, forward) is >= Noticeable and var ready
+        && form.Bends.Towards(bend, forward) <= Middle
+        && form.Bends.Towards(bend, !forward) < Strong
+            ? ready
+            : 0;
 
     /// <summary>Whether a stretch of practice that bends between these takes back what was bent.</summary>
     public static bool TakesBack(double least, double most, bool forward) => forward ? least <= -Noticeable : most >= Noticeable;
@@ -41,24 +48,30 @@ public static class Counterpose
     /// <summary>What a move goes furthest of, and which way; null where it stays about the middle.</summary>
     public static (Bend Bend, bool Forward)? Furthest(MoveForm form)
     {
-        var (bend, forward) = (from b in Enum.GetValues<Bend>() from f in (bool[])[true, false] orderby Gained(form, b, f) descending select (b, f)).First();
+        var (bend, forward) = (
+            from b in Enum.GetValues<Bend>()
+            from f in (bool[])[true, false]
+            orderby Gained(form, b, f) descending
+            select (b, f)
+        ).First();
         return Gained(form, bend, forward) < Noticeable ? null : (bend, forward);
     }
 
     /// <summary>What a move that goes that way does, as the end of "because it …".</summary>
-    public static string Said(Bend bend, bool forward) => (bend, forward) switch
-    {
-        (Bend.Spine, true) => "rounds the back",
-        (Bend.Spine, false) => "opens the back",
-        (Bend.Neck, true) => "bows the head",
-        (Bend.Neck, false) => "lifts the gaze",
-        (Bend.Girdle, true) => "spreads the upper back",
-        (Bend.Girdle, false) => "opens the chest",
-        (Bend.Wrists, true) => "puts weight on the hands",
-        (Bend.Wrists, false) => "moves the free wrists",
-        (Bend.Legs, true) => "lengthens the backs of the legs",
-        _ => "opens the hip fronts",
-    };
+    public static string Said(Bend bend, bool forward) =>
+        (bend, forward) switch
+        {
+            (Bend.Spine, true) => "rounds the back",
+            (Bend.Spine, false) => "opens the back",
+            (Bend.Neck, true) => "bows the head",
+            (Bend.Neck, false) => "lifts the gaze",
+            (Bend.Girdle, true) => "spreads the upper back",
+            (Bend.Girdle, false) => "opens the chest",
+            (Bend.Wrists, true) => "puts weight on the hands",
+            (Bend.Wrists, false) => "moves the free wrists",
+            (Bend.Legs, true) => "lengthens the backs of the legs",
+            _ => "opens the hip fronts",
+        };
 
     private static bool IsSoft(MoveForm form) => form.Move.Kind is MoveKind.Hold or MoveKind.Flow && form.Move.Effort <= MostEffort;
 

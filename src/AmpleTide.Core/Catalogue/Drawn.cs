@@ -10,20 +10,26 @@ namespace AmpleTide.Core.Catalogue;
 /// <param name="CloseUp">What the picture comes close to, or null for all of the body.</param>
 /// <param name="Earlier">The phases (from 0) that are drawn before the pictured one, in this order, where one moment does not tell the move.</param>
 public sealed record Drawn(
-    IReadOnlyList<(Sign Sign, Landmark At)> Signs, IReadOnlyList<Landmark> Follow, IReadOnlyList<Landmark> Strap,
-    IReadOnlyDictionary<Support, Landmark> Stands, CloseUp? CloseUp, IReadOnlyList<int> Earlier)
+    IReadOnlyList<(Sign Sign, Landmark At)> Signs,
+    IReadOnlyList<Landmark> Follow,
+    IReadOnlyList<Landmark> Strap,
+    IReadOnlyDictionary<Support, Landmark> Stands,
+    CloseUp? CloseUp,
+    IReadOnlyList<int> Earlier
+)
 {
     /// <summary>Nothing but the body and what it rests on.</summary>
     public static readonly Drawn Nothing = new([], [], [], new Dictionary<Support, Landmark>(), null, []);
 
     /// <summary>Right and left swapped.</summary>
-    public Drawn Mirror() => this with
-    {
-        Signs = [.. Signs.Select(s => (s.Sign, s.At.Mirror()))],
-        Follow = [.. Follow.Select(m => m.Mirror())],
-        Strap = [.. Strap.Select(m => m.Mirror())],
-        Stands = Stands.ToDictionary(s => s.Key, s => s.Value.Mirror()),
-    };
+    public Drawn Mirror() =>
+        this with
+        {
+            Signs = [.. Signs.Select(s => (s.Sign, s.At.Mirror()))],
+            Follow = [.. Follow.Select(m => m.Mirror())],
+            Strap = [.. Strap.Select(m => m.Mirror())],
+            Stands = Stands.ToDictionary(s => s.Key, s => s.Value.Mirror()),
+        };
 }
 
 /// <summary>What goes on at a place of the body that its shape does not show.</summary>

@@ -20,11 +20,14 @@ public sealed class Easing
         {
             var covered = phase.CoverageOn(Side.Right);
             AreaBits |= covered.RightAreas | covered.LeftAreas;
-            for (var a = 0; a < most.Length; a++) most[a] = Math.Max(most[a], phase.Facts.Stretch((Area)a));
+            for (var a = 0; a < most.Length; a++)
+                most[a] = Math.Max(most[a], phase.Facts.Stretch((Area)a));
         }
         for (var a = 0; a < most.Length; a++)
-            if ((AreaBits & (1u << a)) == 0) most[a] = 0;
-        foreach (var area in named) AreaBits |= 1u << (int)area;
+            if ((AreaBits & (1u << a)) == 0)
+                most[a] = 0;
+        foreach (var area in named)
+            AreaBits |= 1u << (int)area;
         Named = named;
         Strongest = [.. named.Concat(Enum.GetValues<Area>().Where(a => most[(int)a] > 0).OrderByDescending(Gained)).Distinct()];
 

@@ -6,7 +6,13 @@ namespace AmpleTide.Core.Catalogue;
 public enum MoveKind
 {
 #pragma warning disable CS1591 // the words of the trade
-    Hold, Flow, Rhythm, Breathing, Balance, CheckIn, Rest,
+    Hold,
+    Flow,
+    Rhythm,
+    Breathing,
+    Balance,
+    CheckIn,
+    Rest,
 #pragma warning restore CS1591
 }
 
@@ -19,20 +25,28 @@ public enum MoveKind
 /// <param name="Signs">What goes on where, or null for the same as without it.</param>
 /// <param name="Strap">What a strap runs along, or null for the same as without it.</param>
 public sealed record MoveOption(
-    string Cue, ShapeChange Change, IReadOnlyList<int>? Phases, Face? Face = null, Hands? Hands = null,
-    IReadOnlyList<(Sign Sign, Landmark At)>? Signs = null, IReadOnlyList<Landmark>? Strap = null)
+    string Cue,
+    ShapeChange Change,
+    IReadOnlyList<int>? Phases,
+    Face? Face = null,
+    Hands? Hands = null,
+    IReadOnlyList<(Sign Sign, Landmark At)>? Signs = null,
+    IReadOnlyList<Landmark>? Strap = null
+)
 {
     /// <summary>The props that are needed with this option: what it rests on as well, and a strap only while there is one.</summary>
-    public IEnumerable<string> Over(IEnumerable<string> props) => (Strap is null ? props : props.Except(["strap"]))
-        .Concat(Strap is { Count: > 0 } ? ["strap"] : [])
-        .Union(Change.Contacts.Values.Where(v => v is not ("none" or "stay" or "floor")));
+    public IEnumerable<string> Over(IEnumerable<string> props) =>
+        (Strap is null ? props : props.Except(["strap"]))
+            .Concat(Strap is { Count: > 0 } ? ["strap"] : [])
+            .Union(Change.Contacts.Values.Where(v => v is not ("none" or "stay" or "floor")));
 
     /// <summary>A phase with this option's face and hands; eyes that stay open are not closed by it.</summary>
-    public Phase Over(Phase phase) => phase with
-    {
-        Look = new(Face ?? phase.Look.Face, Hands ?? phase.Look.Hands),
-        Opens = Face is null or Catalogue.Face.EyesShut ? phase.Opens : [.. phase.Opens.Where(what => what != "eyes")],
-    };
+    public Phase Over(Phase phase) =>
+        phase with
+        {
+            Look = new(Face ?? phase.Look.Face, Hands ?? phase.Look.Hands),
+            Opens = Face is null or Catalogue.Face.EyesShut ? phase.Opens : [.. phase.Opens.Where(what => what != "eyes")],
+        };
 
     /// <summary>What a picture shows beside the body, with this option's signs and strap.</summary>
     public Drawn Over(Drawn drawn) => drawn with { Signs = Signs ?? drawn.Signs, Strap = Strap ?? drawn.Strap };

@@ -14,7 +14,7 @@ public sealed record MoveForm(Move Move, Position Position, string Option, Phase
 
     /// <summary>Props without which it cannot be taken: those of the position and the move, and those of the option.</summary>
     public IReadOnlyList<string> Props { get; } =
-        [.. Option == BaseOption ? Position.Props.Union(Move.Props) : Move.Options[Option].Over(Position.Props.Union(Move.Props))];
+    [.. Option == BaseOption ? Position.Props.Union(Move.Props) : Move.Options[Option].Over(Position.Props.Union(Move.Props))];
 
     /// <summary>The first phase that is stayed in, or −1.</summary>
     public int FirstStay { get; } = Array.FindIndex(Phases, p => p.Phase.IsStay);

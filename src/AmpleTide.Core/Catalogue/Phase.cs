@@ -66,11 +66,19 @@ public sealed record Cue(string Long, string Short, string? Last)
 /// <param name="Contacts">Contact word → support name, or <c>none</c>.</param>
 /// <param name="Touches">Landmark → landmark, or <c>none</c>.</param>
 public sealed record ShapeChange(
-    IReadOnlyDictionary<Axis, double> Angles, IReadOnlyDictionary<Axis, double> Near,
-    IReadOnlyDictionary<string, string> Contacts, IReadOnlyDictionary<string, string> Touches)
+    IReadOnlyDictionary<Axis, double> Angles,
+    IReadOnlyDictionary<Axis, double> Near,
+    IReadOnlyDictionary<string, string> Contacts,
+    IReadOnlyDictionary<string, string> Touches
+)
 {
     /// <summary>No change.</summary>
-    public static readonly ShapeChange None = new(new Dictionary<Axis, double>(), new Dictionary<Axis, double>(), new Dictionary<string, string>(), new Dictionary<string, string>());
+    public static readonly ShapeChange None = new(
+        new Dictionary<Axis, double>(),
+        new Dictionary<Axis, double>(),
+        new Dictionary<string, string>(),
+        new Dictionary<string, string>()
+    );
 }
 
 /// <summary>One phase of a move, as its author wrote it for the right side.</summary>

@@ -43,12 +43,13 @@ public sealed class PhaseForm(Phase phase, Shape shape, Position position, doubl
     /// What is worked on when that side is being done. A move without sides works on both alike: which shin happens to lie in
     /// front is not its business.
     /// </summary>
-    public Coverage CoverageOn(Side side) => side switch
-    {
-        Side.Right => readings.Value.Coverage,
-        Side.Left => readings.Value.MirroredCoverage,
-        _ => readings.Value.Coverage.And(readings.Value.MirroredCoverage),
-    };
+    public Coverage CoverageOn(Side side) =>
+        side switch
+        {
+            Side.Right => readings.Value.Coverage,
+            Side.Left => readings.Value.MirroredCoverage,
+            _ => readings.Value.Coverage.And(readings.Value.MirroredCoverage),
+        };
 
     private sealed class Readings
     {

@@ -62,8 +62,12 @@ public static class Limits
 {
     private static readonly Dictionary<string, Demands> Words = new()
     {
-        ["no-kneeling"] = Demands.Kneeling, ["no-floor"] = Demands.Floor, ["no-lying-flat"] = Demands.LyingFlat,
-        ["no-head-down"] = Demands.HeadDown, ["no-hand-load"] = Demands.HandLoad, ["no-long-standing"] = Demands.Standing,
+        ["no-kneeling"] = Demands.Kneeling,
+        ["no-floor"] = Demands.Floor,
+        ["no-lying-flat"] = Demands.LyingFlat,
+        ["no-head-down"] = Demands.HeadDown,
+        ["no-hand-load"] = Demands.HandLoad,
+        ["no-long-standing"] = Demands.Standing,
     };
 
     /// <summary>All words.</summary>
@@ -77,8 +81,8 @@ public static class Limits
         limits.Aggregate(Demands.None, (all, limit) => all | RuledOut(limit)) & ~Demands.Standing;
 
     /// <summary>The first limit word that rules out some of these demands, in plain words.</summary>
-    public static string Saying(Demands demands) => string.Join(" and ", Words
-        .Where(w => demands.HasFlag(w.Value)).Select(w => w.Key.Replace('-', ' ')));
+    public static string Saying(Demands demands) =>
+        string.Join(" and ", Words.Where(w => demands.HasFlag(w.Value)).Select(w => w.Key.Replace('-', ' ')));
 }
 
 /// <summary>From where a figure is seen.</summary>
@@ -142,16 +146,25 @@ public sealed record Position
     public static Demands DemandsOf(Family family, PelvisLevel level, Facts facts)
     {
         // Shares and heights from which a demand counts; common practice, no source.
-        const double someWeight = 0.12, headDown = -0.02, flat = 0.13, prone = 0.07;
+        const double someWeight = 0.12,
+            headDown = -0.02,
+            flat = 0.13,
+            prone = 0.07;
         var demands = Demands.None;
-        if (level == PelvisLevel.Floor) demands |= Demands.Floor;
-        if (family == Family.Standing) demands |= Demands.Standing;
-        if (facts.OnKnees > someWeight && family == Family.Floor && facts.PelvisHeight > 0.08) demands |= Demands.Kneeling;
+        if (level == PelvisLevel.Floor)
+            demands |= Demands.Floor;
+        if (family == Family.Standing)
+            demands |= Demands.Standing;
+        if (facts.OnKnees > someWeight && family == Family.Floor && facts.PelvisHeight > 0.08)
+            demands |= Demands.Kneeling;
         var lies = facts.HeadHeight < flat && facts.PelvisHeight < (family == Family.Floor ? prone : flat);
-        if (lies) demands |= Demands.LyingFlat;
+        if (lies)
+            demands |= Demands.LyingFlat;
         // Arms that lie on the floor carry nothing but themselves.
-        if (facts.OnHands > someWeight && !lies && facts.HeadHeight > flat) demands |= Demands.HandLoad;
-        if (facts.HeadAboveHeart < headDown && !lies && facts.PelvisHeight > facts.HeadHeight) demands |= Demands.HeadDown;
+        if (facts.OnHands > someWeight && !lies && facts.HeadHeight > flat)
+            demands |= Demands.HandLoad;
+        if (facts.HeadAboveHeart < headDown && !lies && facts.PelvisHeight > facts.HeadHeight)
+            demands |= Demands.HeadDown;
         return demands;
     }
 }
@@ -164,7 +177,13 @@ public sealed record Position
 /// <param name="Demands">What it asks of the body beyond its two ends.</param>
 /// <param name="Cautions">What to be told with it.</param>
 public sealed record Way(
-    Position From, Position To, IReadOnlyList<WayStep> Steps, PaceSeconds Seconds, Demands Demands, IReadOnlyList<string> Cautions)
+    Position From,
+    Position To,
+    IReadOnlyList<WayStep> Steps,
+    PaceSeconds Seconds,
+    Demands Demands,
+    IReadOnlyList<string> Cautions
+)
 {
     /// <summary>The way of a convention it follows: <c>riseFromFold</c> → <c>roll-up</c>. Ways between the same positions differ in it.</summary>
     public IReadOnlyDictionary<string, string> School { get; init; } = new Dictionary<string, string>();

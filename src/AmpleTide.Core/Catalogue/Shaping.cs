@@ -18,11 +18,20 @@ public static class Shaping
         for (var i = 0; i < move.Phases.Count; i++)
         {
             stance = stance.Change(move.Phases[i].Change);
-            if (move.Phases[i].At.TryGetValue(position.Id, out var here)) stance = stance.Change(here);
+            if (move.Phases[i].At.TryGetValue(position.Id, out var here))
+                stance = stance.Change(here);
             var shown = chosen is null ? stance : stance.Change(InPhase(chosen, move, i, stance));
             var placed = place(shown.Task());
             stance = stance.Planted(placed.Shape);
-            forms.Add(new(chosen is null ? move.Phases[i] : Seen(chosen, move.Phases[i], i), placed.Shape, position, placed.Residual, placed.Worst));
+            forms.Add(
+                new(
+                    chosen is null ? move.Phases[i] : Seen(chosen, move.Phases[i], i),
+                    placed.Shape,
+                    position,
+                    placed.Residual,
+                    placed.Worst
+                )
+            );
         }
         return new(move, position, option, [.. forms]);
     }
@@ -35,18 +44,24 @@ public static class Shaping
     // hands that lie elsewhere do so all the way round.
     private static ShapeChange InPhase(MoveOption option, Move move, int phase, Stance stance)
     {
-        if (option.Phases is { } phases) return phases.Contains(phase) ? option.Change : ShapeChange.None;
+        if (option.Phases is { } phases)
+            return phases.Contains(phase) ? option.Change : ShapeChange.None;
         var lasts = move.Phases[phase].IsStay || !move.Phases.Any(p => p.IsStay);
         var replaced = option.Change.Angles.Where(a => stance.IsAway(a.Key)).ToDictionary();
-        if (!lasts && replaced.Count == 0) return ShapeChange.None;
+        if (!lasts && replaced.Count == 0)
+            return ShapeChange.None;
         var added = lasts ? option.Change.Angles.Where(a => !move.Phases.Any(p => p.Change.Angles.ContainsKey(a.Key))) : [];
         return option.Change with { Angles = replaced.Concat(added).ToDictionary() };
     }
 
     /// <summary>Where a move has got to: the angles it named so far and those it stays near to, and what rests and touches.</summary>
     private sealed record Stance(
-        Position Position, IReadOnlyDictionary<Axis, double> Named, IReadOnlyDictionary<Axis, double> Near,
-        IReadOnlyList<Contact> Contacts, IReadOnlyList<Touch> Touches)
+        Position Position,
+        IReadOnlyDictionary<Axis, double> Named,
+        IReadOnlyDictionary<Axis, double> Near,
+        IReadOnlyList<Contact> Contacts,
+        IReadOnlyList<Touch> Touches
+    )
     {
         public static Stance Begin(Position position) =>
             new(position, new Dictionary<Axis, double>(), new Dictionary<Axis, double>(), position.Base.Contacts, position.Base.Touches);
@@ -57,7 +72,8 @@ public static class Shaping
         {
             var named = new Dictionary<Axis, double>(Named);
             var near = new Dictionary<Axis, double>(Near);
-            foreach (var (axis, degrees) in change.Angles) named[axis] = degrees;
+            foreach (var (axis, degrees) in change.Angles)
+                named[axis] = degrees;
             foreach (var (axis, degrees) in change.Near)
             {
                 near[axis] = degrees;
@@ -71,25 +87,36 @@ public static class Shaping
             {
                 var marks = Body.Contacts.Marks(word);
                 contacts.RemoveAll(c => marks.Contains(c.Mark));
-                if (support == "stay") contacts.AddRange(Contacts.Where(c => marks.Contains(c.Mark)));
-                else if (support != "none") contacts.AddRange(marks.Select(m => new Contact(m, Support.Find(support)!)));
+                if (support == "stay")
+                    contacts.AddRange(Contacts.Where(c => marks.Contains(c.Mark)));
+                else if (support != "none")
+                    contacts.AddRange(marks.Select(m => new Contact(m, Support.Find(support)!)));
             }
             foreach (var (mark, on) in change.Touches)
             {
                 touches.RemoveAll(t => t.Mark.Name == mark);
-                if (on != "none") touches.Add(new(Landmark.Find(mark)!, Landmark.Find(on)!));
+                if (on != "none")
+                    touches.Add(new(Landmark.Find(mark)!, Landmark.Find(on)!));
             }
             return new(Position, named, near, contacts, touches);
         }
 
-        public PlacementTask Task() => new(
-            Position.Base.Angles.With(Near).With(Named), Position.Base.Pelvis, Named.Keys.ToHashSet(), Contacts, Touches, Position.Allowed);
+        public PlacementTask Task() =>
+            new(
+                Position.Base.Angles.With(Near).With(Named),
+                Position.Base.Pelvis,
+                Named.Keys.ToHashSet(),
+                Contacts,
+                Touches,
+                Position.Allowed
+            );
 
         /// <summary>What rests now stays on its spot in the phases that follow.</summary>
-        public Stance Planted(Shape placed) => this with
-        {
-            Contacts = [.. Contacts.Select(c => placed.Contacts.FirstOrDefault(p => p.Mark == c.Mark && p.On == c.On) ?? c)],
-        };
+        public Stance Planted(Shape placed) =>
+            this with
+            {
+                Contacts = [.. Contacts.Select(c => placed.Contacts.FirstOrDefault(p => p.Mark == c.Mark && p.On == c.On) ?? c)],
+            };
     }
 
     // The girdle may shrug while the hand stays where it is.
@@ -104,10 +131,11 @@ public static class Shaping
         return place is > 1 and < Axes.PerArm;
     }
 
-    private static Side ArmOf(Landmark mark) => mark.Segment switch
-    {
-        >= Segment.RightUpperArm and <= Segment.RightHand => Side.Right,
-        >= Segment.LeftUpperArm and <= Segment.LeftHand => Side.Left,
-        _ => Side.None,
-    };
+    private static Side ArmOf(Landmark mark) =>
+        mark.Segment switch
+        {
+            >= Segment.RightUpperArm and <= Segment.RightHand => Side.Right,
+            >= Segment.LeftUpperArm and <= Segment.LeftHand => Side.Left,
+            _ => Side.None,
+        };
 }

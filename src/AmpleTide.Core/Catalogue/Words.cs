@@ -13,7 +13,8 @@ public static partial class Words
         foreach (var c in text)
         {
             var letter = char.IsLetterOrDigit(c) || c is '{' or '}' or '\'' or '’';
-            if (letter && !inside) count++;
+            if (letter && !inside)
+                count++;
             inside = letter || (inside && c == '-');
         }
         return count;
@@ -25,12 +26,19 @@ public static partial class Words
     /// </summary>
     /// <param name="text">As the author wrote it, for the right side.</param>
     /// <param name="side">The side that is being taught; none is said as the right.</param>
-    public static string For(string text, Side side) => !text.Contains('{', StringComparison.Ordinal) ? text : Placeholder().Replace(text, match =>
-    {
-        var word = match.Groups[1].Value;
-        var said = side == Side.Left ? Swap(word) : word;
-        return match.Index == 0 ? char.ToUpperInvariant(said[0]) + said[1..] : said;
-    });
+    public static string For(string text, Side side) =>
+        !text.Contains('{', StringComparison.Ordinal)
+            ? text
+            : Placeholder()
+                .Replace(
+                    text,
+                    match =>
+                    {
+                        var word = match.Groups[1].Value;
+                        var said = side == Side.Left ? Swap(word) : word;
+                        return match.Index == 0 ? char.ToUpperInvariant(said[0]) + said[1..] : said;
+                    }
+                );
 
     /// <summary>The placeholders authors may use.</summary>
     public static bool IsPlaceholder(string word) => Pairs.Any(p => p.Right == word || p.Left == word);
@@ -45,16 +53,25 @@ public static partial class Words
     public static string WithPlaceholders(string text) => BareSide().Replace(text, match => $"{{{match.Value.ToLowerInvariant()}}}");
 
     private static readonly (string Right, string Left)[] Pairs =
-        [("right", "left"), ("clockwise", "the other way round"), ("backwards", "forwards"), ("inwards", "outwards")];
+    [
+        ("right", "left"),
+        ("clockwise", "the other way round"),
+        ("backwards", "forwards"),
+        ("inwards", "outwards"),
+    ];
 
     private static string Swap(string word) =>
         Pairs.Where(p => p.Right == word).Select(p => p.Left).FirstOrDefault()
-        ?? Pairs.Where(p => p.Left == word).Select(p => p.Right).FirstOrDefault() ?? word;
+        ?? Pairs.Where(p => p.Left == word).Select(p => p.Right).FirstOrDefault()
+        ?? word;
 
     [GeneratedRegex(@"\{([a-z ]+)\}")]
     private static partial Regex Placeholder();
 
     // "Right now", "right for you", "all right", "left over" name no side.
-    [GeneratedRegex(@"(?<!\{)(?<!\b(?:all|is|feels) )\b(right|left)\b(?!\})(?! (?:now|away|for|here|there|after|before|over)\b)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"(?<!\{)(?<!\b(?:all|is|feels) )\b(right|left)\b(?!\})(?! (?:now|away|for|here|there|after|before|over)\b)",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex BareSide();
 }

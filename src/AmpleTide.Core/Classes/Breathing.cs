@@ -15,7 +15,12 @@ public readonly record struct BreathCounts(double In, double HeldIn, double Out,
 
 /// <summary>What a class, a section or a line says of its breath; what it leaves out comes from the one around it.</summary>
 public sealed record BreathChoice(
-    double? SecondsPerCount, BreathCounts? Moving, BreathCounts? Effort, BreathCounts? Holding, BreathCounts? Resting)
+    double? SecondsPerCount,
+    BreathCounts? Moving,
+    BreathCounts? Effort,
+    BreathCounts? Holding,
+    BreathCounts? Resting
+)
 {
     /// <summary>Nothing of its own.</summary>
     public static readonly BreathChoice None = new(null, null, null, null, null);
@@ -25,7 +30,13 @@ public sealed record BreathChoice(
 }
 
 /// <summary>The breath in force for a line.</summary>
-public sealed record BreathPatterns(double SecondsPerCount, BreathCounts Moving, BreathCounts Effort, BreathCounts Holding, BreathCounts Resting)
+public sealed record BreathPatterns(
+    double SecondsPerCount,
+    BreathCounts Moving,
+    BreathCounts Effort,
+    BreathCounts Holding,
+    BreathCounts Resting
+)
 {
     /// <summary>
     /// What a class breathes that says nothing: 9 s a moving round, 5.5 s in effort, 7 s in an easy hold, 10 s at rest. Common practice, no source.
@@ -33,18 +44,26 @@ public sealed record BreathPatterns(double SecondsPerCount, BreathCounts Moving,
     public static readonly BreathPatterns Usual = new(1, new(4, 0, 5, 0), new(2.5, 0, 3, 0), new(3, 0, 4, 0), new(4, 0, 6, 0));
 
     /// <summary>The counts of a pattern.</summary>
-    public BreathCounts this[Pattern pattern] => pattern switch
-    {
-        Pattern.Moving => Moving,
-        Pattern.Effort => Effort,
-        Pattern.Holding => Holding,
-        _ => Resting,
-    };
+    public BreathCounts this[Pattern pattern] =>
+        pattern switch
+        {
+            Pattern.Moving => Moving,
+            Pattern.Effort => Effort,
+            Pattern.Holding => Holding,
+            _ => Resting,
+        };
 
     /// <summary>These, but for what a section or line says.</summary>
-    public BreathPatterns With(BreathChoice choice) => ReferenceEquals(choice, BreathChoice.None) ? this : new(
-        choice.SecondsPerCount ?? SecondsPerCount, choice.Moving ?? Moving, choice.Effort ?? Effort,
-        choice.Holding ?? Holding, choice.Resting ?? Resting);
+    public BreathPatterns With(BreathChoice choice) =>
+        ReferenceEquals(choice, BreathChoice.None)
+            ? this
+            : new(
+                choice.SecondsPerCount ?? SecondsPerCount,
+                choice.Moving ?? Moving,
+                choice.Effort ?? Effort,
+                choice.Holding ?? Holding,
+                choice.Resting ?? Resting
+            );
 
     /// <summary>One breath of a pattern, in seconds.</summary>
     public double Breath(Pattern pattern) => this[pattern].Sum * SecondsPerCount;

@@ -61,13 +61,19 @@ public sealed record ClassPlan
     public Side FirstSide => Conventions.GetValueOrDefault("firstSide") == "left" ? Side.Left : Side.Right;
 
     /// <summary>The side people roll to: left for whoever is pregnant (a condition beats a convention), else as the conventions say.</summary>
-    public Side RollTo => Group.Conditions.Any(c => c.Value > 0 && c.Key.StartsWith("pregnancy", StringComparison.Ordinal)) || Conventions.GetValueOrDefault("rollTo") == "left" ? Side.Left : Side.Right;
+    public Side RollTo =>
+        Group.Conditions.Any(c => c.Value > 0 && c.Key.StartsWith("pregnancy", StringComparison.Ordinal))
+        || Conventions.GetValueOrDefault("rollTo") == "left"
+            ? Side.Left
+            : Side.Right;
 
     /// <summary>
     /// Whether people roll up out of a fold, and do not rise with a long back. Never with low bone or a back that bends badly: a condition
     /// beats a convention.
     /// </summary>
-    public bool RollsUp => Conventions.GetValueOrDefault("riseFromFold") == "roll-up" && !Group.Conditions.Any(c => c is { Value: > 0, Key: "bone-low" or "back-bends-badly" });
+    public bool RollsUp =>
+        Conventions.GetValueOrDefault("riseFromFold") == "roll-up"
+        && !Group.Conditions.Any(c => c is { Value: > 0, Key: "bone-low" or "back-bends-badly" });
 
     /// <summary>All lines, in the order they are written.</summary>
     public IEnumerable<Line> Lines => Sections.SelectMany(s => LinesOf(s.Items));
@@ -130,7 +136,16 @@ public sealed record Group
     /// <summary>Whether somebody comes whom rising or sinking quickly makes dizzy. Common practice, no source.</summary>
     public bool GetsDizzy => Dizzy.Any(c => Conditions.GetValueOrDefault(c) > 0);
 
-    private static readonly string[] Dizzy = ["bp-low", "bp-high", "heart", "vertigo", "pregnancy-early", "pregnancy-mid", "pregnancy-late"];
+    private static readonly string[] Dizzy =
+    [
+        "bp-low",
+        "bp-high",
+        "heart",
+        "vertigo",
+        "pregnancy-early",
+        "pregnancy-mid",
+        "pregnancy-late",
+    ];
 
     /// <summary>How many are new to it.</summary>
     public int Newcomers { get; init; }
@@ -186,7 +201,13 @@ public sealed record Off(string Rule, IReadOnlyList<string> Lines, string Reason
 public enum Part
 {
 #pragma warning disable CS1591 // the words of the trade
-    Arrive, Warm, Build, Peak, Soften, Rest, Close,
+    Arrive,
+    Warm,
+    Build,
+    Peak,
+    Soften,
+    Rest,
+    Close,
 #pragma warning restore CS1591
 }
 

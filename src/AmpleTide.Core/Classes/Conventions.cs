@@ -26,27 +26,113 @@ public static class Conventions
     /// <summary>Every matter.</summary>
     public static IReadOnlyList<Convention> All { get; } =
     [
-        Of("neckCircle", "Circling the neck", "The back arc loads the small joints of the neck and can bring dizziness.", ("half", "half circles, ear to chin to ear"), ("full", "full slow circles, both ways")),
-        Of("handOnHead", "A hand on the head", "Its weight is enough; a pull is hard to measure from outside.", ("weight", "weight only"), ("none", "no hand"), ("gentle-pull", "a gentle pull")),
-        Of("riseFromFold", "Rising from a fold", "A long back with a pause half-way spares heads that get dizzy and spines that round badly.", ("long-back", "with a long back, on the in-breath"), ("roll-up", "rolling up, on the out-breath, head last")),
-        Of("exhaleThrough", "Breathing out", "Sighs are kept for moves that let go.", ("nose", "through the nose"), ("mouth", "through the mouth, with a sigh")),
-        Of("holdIn", "Holding", "Each at their own breath; seconds are shown beside.", ("breaths", "in breaths"), ("seconds", "by the clock")),
-        Of("firstSide", "Which side first", "In a series it changes from class to class, so that habit does not pile up.", ("right", "right"), ("left", "left")),
-        Of("secondSide", "The second side", "Straight after, while the first is still felt.", ("straight-after", "straight after the first"), ("whole-chain", "after the whole chain")),
-        Of("neckEase", "Easing the neck", "Repetitions are offered to practise at home.", ("holds", "a soft hold each side"), ("repetitions", "many repetitions")),
-        Of("rollTo", "Rolling to rise", "Left for whoever is pregnant; a sore shoulder or hip picks its own side.", ("right", "to the right"), ("left", "to the left")),
+        Of(
+            "neckCircle",
+            "Circling the neck",
+            "The back arc loads the small joints of the neck and can bring dizziness.",
+            ("half", "half circles, ear to chin to ear"),
+            ("full", "full slow circles, both ways")
+        ),
+        Of(
+            "handOnHead",
+            "A hand on the head",
+            "Its weight is enough; a pull is hard to measure from outside.",
+            ("weight", "weight only"),
+            ("none", "no hand"),
+            ("gentle-pull", "a gentle pull")
+        ),
+        Of(
+            "riseFromFold",
+            "Rising from a fold",
+            "A long back with a pause half-way spares heads that get dizzy and spines that round badly.",
+            ("long-back", "with a long back, on the in-breath"),
+            ("roll-up", "rolling up, on the out-breath, head last")
+        ),
+        Of(
+            "exhaleThrough",
+            "Breathing out",
+            "Sighs are kept for moves that let go.",
+            ("nose", "through the nose"),
+            ("mouth", "through the mouth, with a sigh")
+        ),
+        Of(
+            "holdIn",
+            "Holding",
+            "Each at their own breath; seconds are shown beside.",
+            ("breaths", "in breaths"),
+            ("seconds", "by the clock")
+        ),
+        Of(
+            "firstSide",
+            "Which side first",
+            "In a series it changes from class to class, so that habit does not pile up.",
+            ("right", "right"),
+            ("left", "left")
+        ),
+        Of(
+            "secondSide",
+            "The second side",
+            "Straight after, while the first is still felt.",
+            ("straight-after", "straight after the first"),
+            ("whole-chain", "after the whole chain")
+        ),
+        Of(
+            "neckEase",
+            "Easing the neck",
+            "Repetitions are offered to practise at home.",
+            ("holds", "a soft hold each side"),
+            ("repetitions", "many repetitions")
+        ),
+        Of(
+            "rollTo",
+            "Rolling to rise",
+            "Left for whoever is pregnant; a sore shoulder or hip picks its own side.",
+            ("right", "to the right"),
+            ("left", "to the left")
+        ),
         Of("turnHead", "Turning the head", "The same all class long.", ("out", "on the out-breath"), ("in", "on the in-breath")),
-        Of("roundBlades", "Rounding in shoulder-blade work", "Either, as long as it stays the same.", ("out", "on the out-breath"), ("in", "on the in-breath, the back widens")),
-        Of("cues", "Right and left in cues", "What is written is the group's side.", ("group", "the group's side"), ("mirror", "the teacher's own side is shown while teaching")),
-        Of("inversions", "Plough and shoulder stand", "Left out unless asked for, and never with the conditions that forbid them.", ("left-out", "left out"), ("asked-for", "offered when asked for")),
+        Of(
+            "roundBlades",
+            "Rounding in shoulder-blade work",
+            "Either, as long as it stays the same.",
+            ("out", "on the out-breath"),
+            ("in", "on the in-breath, the back widens")
+        ),
+        Of(
+            "cues",
+            "Right and left in cues",
+            "What is written is the group's side.",
+            ("group", "the group's side"),
+            ("mirror", "the teacher's own side is shown while teaching")
+        ),
+        Of(
+            "inversions",
+            "Plough and shoulder stand",
+            "Left out unless asked for, and never with the conditions that forbid them.",
+            ("left-out", "left out"),
+            ("asked-for", "offered when asked for")
+        ),
     ];
 
     /// <summary>Sets of conventions under names of our own.</summary>
     public static IReadOnlyList<ConventionPreset> Presets { get; } =
     [
         new("Still harbour", "Groups of mixed ages, and anybody new: every default.", new Dictionary<string, string>()),
-        new("Long swell", "Experienced groups that move in chains.", new Dictionary<string, string> { ["secondSide"] = "whole-chain", ["riseFromFold"] = "roll-up", ["exhaleThrough"] = "mouth" }),
-        new("By the clock", "Drills and desk breaks.", new Dictionary<string, string> { ["holdIn"] = "seconds", ["neckEase"] = "repetitions" }),
+        new(
+            "Long swell",
+            "Experienced groups that move in chains.",
+            new Dictionary<string, string>
+            {
+                ["secondSide"] = "whole-chain",
+                ["riseFromFold"] = "roll-up",
+                ["exhaleThrough"] = "mouth",
+            }
+        ),
+        new(
+            "By the clock",
+            "Drills and desk breaks.",
+            new Dictionary<string, string> { ["holdIn"] = "seconds", ["neckEase"] = "repetitions" }
+        ),
     ];
 
     private static readonly Dictionary<string, Convention> ById = All.ToDictionary(c => c.Id);
@@ -56,7 +142,9 @@ public static class Conventions
 
     /// <summary>What a class has chosen in a matter, or the default; nothing for an unknown matter.</summary>
     public static string Chosen(ClassPlan plan, string matter) =>
-        plan.Conventions.TryGetValue(matter, out var chosen) && chosen.Length > 0 ? chosen : ById.GetValueOrDefault(matter)?.Ways[0].Id ?? "";
+        plan.Conventions.TryGetValue(matter, out var chosen) && chosen.Length > 0
+            ? chosen
+            : ById.GetValueOrDefault(matter)?.Ways[0].Id ?? "";
 
     /// <summary>Whether a class says outright that it takes one way of a matter; what it leaves open is nobody's rule.</summary>
     public static bool Takes(ClassPlan plan, string matter, string way) => plan.Conventions.GetValueOrDefault(matter) == way;

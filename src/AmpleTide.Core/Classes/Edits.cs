@@ -29,7 +29,8 @@ public static class Edits
     /// <summary>Moves a line to the place after another item; an unknown id changes nothing.</summary>
     public static ClassPlan Move(this ClassPlan plan, string id, string after)
     {
-        if (id == after || !plan.Has(after) || plan.Lines.FirstOrDefault(l => l.Id == id) is not { } line) return plan;
+        if (id == after || !plan.Has(after) || plan.Lines.FirstOrDefault(l => l.Id == id) is not { } line)
+            return plan;
         var without = plan.Remove(id);
         return without.Has(after) ? without.Rewrite(item => item.Id == after ? [item, line] : null) : plan;
     }
@@ -45,8 +46,12 @@ public static class Edits
     {
         var gone = plan.Lines.Where(l => ids.Contains(l.Id)).ToList();
         yield return plan.RemoveAll(ids);
-        var pairs = plan.Lines.Where(l => l.Sides is { IsOneSide: true } && gone.Exists(g => g.Move == l.Move && g.Option == l.Option)).Select(l => l.Id).ToList();
-        if (pairs.Count > 0) yield return plan.RemoveAll([.. ids, .. pairs]);
+        var pairs = plan
+            .Lines.Where(l => l.Sides is { IsOneSide: true } && gone.Exists(g => g.Move == l.Move && g.Option == l.Option))
+            .Select(l => l.Id)
+            .ToList();
+        if (pairs.Count > 0)
+            yield return plan.RemoveAll([.. ids, .. pairs]);
         var rest = plan.Lines.SkipWhile(l => !ids.Contains(l.Id)).ToList();
         for (var more = 1; more <= MostFollowing && ids.Count + more < rest.Count; more++)
             yield return plan.RemoveAll([.. ids, .. pairs, .. rest.Skip(ids.Count).Take(more).Select(l => l.Id)]);
@@ -54,7 +59,8 @@ public static class Edits
 
     private const int MostFollowing = 4;
 
-    private static ClassPlan RemoveAll(this ClassPlan plan, IReadOnlyCollection<string> ids) => plan.Rewrite(item => ids.Contains(item.Id) ? [] : null);
+    private static ClassPlan RemoveAll(this ClassPlan plan, IReadOnlyCollection<string> ids) =>
+        plan.Rewrite(item => ids.Contains(item.Id) ? [] : null);
 
     /// <summary>Makes lines that stand next to each other in a section a set that is done on one side and then on the other.</summary>
     public static ClassPlan WrapMirrored(this ClassPlan plan, IReadOnlyCollection<string> ids, Side firstSide)
@@ -62,9 +68,22 @@ public static class Edits
         IReadOnlyList<Item> Wrapped(IReadOnlyList<Item> items)
         {
             var lines = items.OfType<Line>().Where(l => ids.Contains(l.Id)).ToList();
-            if (lines.Count == 0) return items;
-            var set = new Set { Id = plan.FreeId("chain"), Rounds = [firstSide, firstSide.Opposite()], Items = [.. lines.Select(l => l with { Sides = null })] };
-            return [.. items.SelectMany<Item, Item>(item => item == lines[0] ? [set] : lines.Contains(item) ? [] : [item])];
+            if (lines.Count == 0)
+                return items;
+            var set = new Set
+            {
+                Id = plan.FreeId("chain"),
+                Rounds = [firstSide, firstSide.Opposite()],
+                Items = [.. lines.Select(l => l with { Sides = null })],
+            };
+            return
+            [
+                .. items.SelectMany<Item, Item>(item =>
+                    item == lines[0] ? [set]
+                    : lines.Contains(item) ? []
+                    : [item]
+                ),
+            ];
         }
         return plan with { Sections = [.. plan.Sections.Select(s => s with { Items = Wrapped(s.Items) })] };
     }
@@ -79,10 +98,21 @@ public static class Edits
     /// <param name="catalogue">Says how moves have sides.</param>
     public static ClassPlan Mirror(this ClassPlan plan, IReadOnlyCollection<string> ids, MoveCatalogue catalogue)
     {
-        Line Mirrored(Line line) => catalogue.Move(line.Move) is { Sides: not Sidedness.None } move
-            ? line with { Sides = (line.Sides ?? SideOrder.For(move, plan.FirstSide)).Swapped() } : line;
-        Item Within(Item item) => item is Set set
-            ? set with { Rounds = [.. set.Rounds.Select(r => r.Opposite())], Items = [.. set.Items.Select(Within)] } : Mirrored((Line)item);
+        Line Mirrored(Line line) =>
+            catalogue.Move(line.Move) is { Sides: not Sidedness.None } move
+                ? line with
+                {
+                    Sides = (line.Sides ?? SideOrder.For(move, plan.FirstSide)).Swapped(),
+                }
+                : line;
+        Item Within(Item item) =>
+            item is Set set
+                ? set with
+                {
+                    Rounds = [.. set.Rounds.Select(r => r.Opposite())],
+                    Items = [.. set.Items.Select(Within)],
+                }
+                : Mirrored((Line)item);
         return plan.Rewrite(item => ids.Contains(item.Id) ? [Within(item)] : null);
     }
 
@@ -91,7 +121,8 @@ public static class Edits
     {
         var taken = plan.Ids().ToHashSet();
         var id = wished;
-        for (var n = 2; taken.Contains(id); n++) id = $"{wished}-{n}";
+        for (var n = 2; taken.Contains(id); n++)
+            id = $"{wished}-{n}";
         return id;
     }
 

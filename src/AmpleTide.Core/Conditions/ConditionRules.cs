@@ -66,14 +66,24 @@ public static class ConditionRules
         new("eyes", Advice.Smaller, "it is held with effort", f => f.Strained),
         new("vertigo", Advice.LeaveOut, "the head circles", f => f.NeckCircles),
         new("vertigo", Advice.Swap, "the head goes back and turns", f => f.NeckBack > 8 && f.NeckTurn > 15),
-        new("vertigo", Advice.Smaller, "the head moves far: half the range, gaze fixed", f => f.NeckTurn > 40 || f.NeckBack > 20 || f.HeadBelowHeart > HeadLow),
+        new(
+            "vertigo",
+            Advice.Smaller,
+            "the head moves far: half the range, gaze fixed",
+            f => f.NeckTurn > 40 || f.NeckBack > 20 || f.HeadBelowHeart > HeadLow
+        ),
         new("vertigo", Advice.Smaller, "the eyes are closed while standing", f => f.Standing && f.EyesClosed),
         new("pregnancy-early", Advice.LeaveOut, "the breath is held or sipped", f => f.BreathHeld || f.BreathSipped),
         new("pregnancy-mid", Advice.LeaveOut, "it lies on the front", f => f.OnFront),
         new("pregnancy-mid", Advice.Swap, "it lies flat on the back: a minute at most, better on the left side", f => f.FlatOnBack),
         new("pregnancy-mid", Advice.LeaveOut, "the breath is held or sipped", f => f.BreathHeld || f.BreathSipped),
         new("pregnancy-mid", Advice.Swap, "the trunk twists far: open and small instead", f => f.Twist > 25),
-        new("pregnancy-mid", Advice.LeaveOut, "it strains the belly", f => f.Strained && f.OnBentWrists > SomeWeight || f.NeckLoaded && f.FlatOnBack),
+        new(
+            "pregnancy-mid",
+            Advice.LeaveOut,
+            "it strains the belly",
+            f => f.Strained && f.OnBentWrists > SomeWeight || f.NeckLoaded && f.FlatOnBack
+        ),
         new("pregnancy-late", Advice.LeaveOut, "it lies on the front", f => f.OnFront),
         new("pregnancy-late", Advice.LeaveOut, "it lies flat on the back: on the left side or propped instead", f => f.FlatOnBack),
         new("pregnancy-late", Advice.LeaveOut, "the breath is held or sipped", f => f.BreathHeld || f.BreathSipped),
@@ -94,9 +104,24 @@ public static class ConditionRules
         new("hip-replaced-back", Advice.LeaveOut, "a thigh crosses the midline", f => f.HipCrossing > 9),
         new("hip-replaced-front", Advice.LeaveOut, "the hip arches and turns out", f => f.HipBackAndOut),
         new("hip-replaced-unknown", Advice.Swap, "the hip bends over 90°", f => f.HipFlexion > 96),
-        new("hip-replaced-unknown", Advice.LeaveOut, "a thigh crosses the midline, or the hip arches and turns out", f => f.HipCrossing > 9 || f.HipBackAndOut),
-        new("hypermobile", Advice.Smaller, "it hangs or pulls at the end of the range", f => f.Standing && f.HeadBelowHeart > HeadLow || f.HamstringPull > 75),
-        new("breath", Advice.LeaveOut, "the breath is held or sipped: in three, out four, at their own pace", f => f.BreathHeld || f.BreathSipped),
+        new(
+            "hip-replaced-unknown",
+            Advice.LeaveOut,
+            "a thigh crosses the midline, or the hip arches and turns out",
+            f => f.HipCrossing > 9 || f.HipBackAndOut
+        ),
+        new(
+            "hypermobile",
+            Advice.Smaller,
+            "it hangs or pulls at the end of the range",
+            f => f.Standing && f.HeadBelowHeart > HeadLow || f.HamstringPull > 75
+        ),
+        new(
+            "breath",
+            Advice.LeaveOut,
+            "the breath is held or sipped: in three, out four, at their own pace",
+            f => f.BreathHeld || f.BreathSipped
+        ),
         new("epilepsy", Advice.LeaveOut, "the breath comes fast", f => f.BreathSipped),
         new("reflux", Advice.Swap, "it lies flat or head down", f => f.FlatOnBack || f.HeadBelowHeart > HeadLow),
         new("balance", Advice.Swap, "it stands on one leg: both hands on a chair at the wall", f => f.OnOneLeg),
@@ -120,7 +145,13 @@ public static class ConditionRules
     private static IReadOnlyList<Caution> Read(MoveForm form)
     {
         var facts = FormFacts.Of(form);
-        return [.. Rules.Where(r => r.Applies(facts)).GroupBy(r => r.Condition)
-            .Select(g => g.MaxBy(r => r.Advice)!).Select(r => new Caution(r.Condition, r.Advice, r.Because))];
+        return
+        [
+            .. Rules
+                .Where(r => r.Applies(facts))
+                .GroupBy(r => r.Condition)
+                .Select(g => g.MaxBy(r => r.Advice)!)
+                .Select(r => new Caution(r.Condition, r.Advice, r.Because)),
+        ];
     }
 }

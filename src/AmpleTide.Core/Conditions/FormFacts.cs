@@ -101,9 +101,13 @@ public sealed record FormFacts
     {
         var phases = form.Phases;
         double Most(Func<PhaseForm, double> of) => Math.Max(0, phases.Max(of));
-        double Sides(PhaseForm p, Axis right, Func<double, double> of) => Math.Max(of(p.Shape.Angles[right]), of(p.Shape.Angles[Axes.Mirror(right)]));
+        double Sides(PhaseForm p, Axis right, Func<double, double> of) =>
+            Math.Max(of(p.Shape.Angles[right]), of(p.Shape.Angles[Axes.Mirror(right)]));
         double Either(Axis right, int sign = 1) => Most(p => Sides(p, right, a => sign * a));
-        bool Touching(PhaseForm p, string what) => p.Shape.Touches.Any(t => t.Mark.Segment is Segment.RightHand or Segment.LeftHand && t.On.Name.Contains(what, StringComparison.Ordinal));
+        bool Touching(PhaseForm p, string what) =>
+            p.Shape.Touches.Any(t =>
+                t.Mark.Segment is Segment.RightHand or Segment.LeftHand && t.On.Name.Contains(what, StringComparison.Ordinal)
+            );
         bool Rests(PhaseForm p, params string[] marks) => p.Shape.Contacts.Any(c => marks.Contains(c.Mark.Name));
         double Spine(PhaseForm p, Axis lower, Axis upper) => p.Shape.Angles[lower] + p.Shape.Angles[upper];
 
@@ -115,18 +119,34 @@ public sealed record FormFacts
             NeckTurn = Most(p => Math.Abs(p.Shape.Angles[Axis.NeckRotation])),
             NeckBack = Most(p => -p.Shape.Angles[Axis.NeckFlexion]),
             NeckCircles = circles,
-            NeckLoaded = headLifted || phases.Any(p => Touching(p, "head-") || Touching(p, "temple") || p.Facts.OnHead > SomeWeight && !form.Position.Lying),
+            NeckLoaded =
+                headLifted
+                || phases.Any(p => Touching(p, "head-") || Touching(p, "temple") || p.Facts.OnHead > SomeWeight && !form.Position.Lying),
             HeadBelowHeart = Most(p => -p.Facts.HeadAboveHeart),
             Rounding = Most(p => Spine(p, Axis.LowerFlexion, Axis.UpperFlexion)),
             Arching = Most(p => -Spine(p, Axis.LowerFlexion, Axis.UpperFlexion)),
             Twist = Most(p => Math.Abs(Spine(p, Axis.LowerRotation, Axis.UpperRotation))),
-            RoundingLoaded = phases.Any(p => Spine(p, Axis.LowerFlexion, Axis.UpperFlexion) > 20
-                && (form.Position.Family == Family.Standing || headLifted || Touching(p, "knee") || Touching(p, "shin") || Touching(p, "calf"))),
+            RoundingLoaded = phases.Any(p =>
+                Spine(p, Axis.LowerFlexion, Axis.UpperFlexion) > 20
+                && (
+                    form.Position.Family == Family.Standing
+                    || headLifted
+                    || Touching(p, "knee")
+                    || Touching(p, "shin")
+                    || Touching(p, "calf")
+                )
+            ),
             HipFlexion = Either(Axis.RightHipFlexion),
             HipCrossing = Either(Axis.RightHipAbduction, -1),
-            HipBackAndOut = phases.Any(p => new[] { Axis.RightHipFlexion, Axis.LeftHipFlexion }.Any(hip => p.Shape.Angles[hip] < -8 && p.Shape.Angles[hip + 2] > 12)),
-            HamstringPull = Most(p => Math.Max(
-                p.Shape.Angles[Axis.RightHipFlexion] - p.Shape.Angles[Axis.RightKnee], p.Shape.Angles[Axis.LeftHipFlexion] - p.Shape.Angles[Axis.LeftKnee])),
+            HipBackAndOut = phases.Any(p =>
+                new[] { Axis.RightHipFlexion, Axis.LeftHipFlexion }.Any(hip => p.Shape.Angles[hip] < -8 && p.Shape.Angles[hip + 2] > 12)
+            ),
+            HamstringPull = Most(p =>
+                Math.Max(
+                    p.Shape.Angles[Axis.RightHipFlexion] - p.Shape.Angles[Axis.RightKnee],
+                    p.Shape.Angles[Axis.LeftHipFlexion] - p.Shape.Angles[Axis.LeftKnee]
+                )
+            ),
             KneeFlexion = Either(Axis.RightKnee),
             // Shins and knees that merely lie on the floor are not knelt on.
             OnKnees = form.Position.Lying || form.Position.Demands.HasFlag(Demands.LyingFlat) ? 0 : Most(p => p.Facts.OnKnees),
@@ -146,8 +166,11 @@ public sealed record FormFacts
     }
 
     private static int Feet(PhaseForm p) =>
-        p.Shape.Contacts.Where(c => c.Mark.Segment is Segment.RightFoot or Segment.LeftFoot or Segment.RightToes or Segment.LeftToes)
-            .Select(c => c.Mark.Name[..c.Mark.Name.IndexOf('.', StringComparison.Ordinal)]).Distinct().Count();
+        p
+            .Shape.Contacts.Where(c => c.Mark.Segment is Segment.RightFoot or Segment.LeftFoot or Segment.RightToes or Segment.LeftToes)
+            .Select(c => c.Mark.Name[..c.Mark.Name.IndexOf('.', StringComparison.Ordinal)])
+            .Distinct()
+            .Count();
 
     private static bool Behind(Angles angles, Axis plane) => angles[plane] < -45 && angles[plane + 1] > 18 && angles[plane + 3] < 140;
 }

@@ -4,7 +4,10 @@ namespace AmpleTide.Core.Figures;
 internal static class Arrow
 {
     // By eye, no source.
-    private const double HeadLength = 40, HeadHalf = 22, Thick = 8, Thin = 3;
+    private const double HeadLength = 40,
+        HeadHalf = 22,
+        Thick = 8,
+        Thin = 3;
 
     /// <summary>How much of an arrow is its head, and how far the shaft reaches into it.</summary>
     private const double Neck = 0.8 * HeadLength;
@@ -21,8 +24,10 @@ internal static class Arrow
             path = Cut(path, Neck);
         }
         double Swollen(int i) => bothWays ? (Thick + Thin) / 2 : Thick - ((Thick - Thin) * i / path.Count);
-        var shaft = path.Zip(path.Skip(1), (a, b) => (a, b)).Select((p, i) => new Capsule(
-            Whole(p.a.X), Whole(p.a.Y), Whole(Swollen(i)), Whole(p.b.X), Whole(p.b.Y), Whole(Swollen(i + 1))));
+        var shaft = path.Zip(path.Skip(1), (a, b) => (a, b))
+            .Select(
+                (p, i) => new Capsule(Whole(p.a.X), Whole(p.a.Y), Whole(Swollen(i)), Whole(p.b.X), Whole(p.b.Y), Whole(Swollen(i + 1)))
+            );
         return new(Tone.Mark, [.. shaft], heads);
     }
 
@@ -37,9 +42,12 @@ internal static class Arrow
         var (x, y) = ((tip.X - root.X) / apart, (tip.Y - root.Y) / apart);
         return
         [
-            Whole(tip.X), Whole(tip.Y),
-            Whole(tip.X - (x * HeadLength) - (y * HeadHalf)), Whole(tip.Y - (y * HeadLength) + (x * HeadHalf)),
-            Whole(tip.X - (x * HeadLength) + (y * HeadHalf)), Whole(tip.Y - (y * HeadLength) - (x * HeadHalf)),
+            Whole(tip.X),
+            Whole(tip.Y),
+            Whole(tip.X - (x * HeadLength) - (y * HeadHalf)),
+            Whole(tip.Y - (y * HeadLength) + (x * HeadHalf)),
+            Whole(tip.X - (x * HeadLength) + (y * HeadHalf)),
+            Whole(tip.Y - (y * HeadLength) - (x * HeadHalf)),
         ];
     }
 
@@ -51,9 +59,14 @@ internal static class Arrow
             var step = Distance(path[i], path[i + 1]);
             if (off < step)
             {
-                if (off <= 0) return [.. path.Skip(i)];
+                if (off <= 0)
+                    return [.. path.Skip(i)];
                 var share = off / step;
-                return [(path[i].X + ((path[i + 1].X - path[i].X) * share), path[i].Y + ((path[i + 1].Y - path[i].Y) * share)), .. path.Skip(i + 1)];
+                return
+                [
+                    (path[i].X + ((path[i + 1].X - path[i].X) * share), path[i].Y + ((path[i + 1].Y - path[i].Y) * share)),
+                    .. path.Skip(i + 1),
+                ];
             }
             off -= step;
         }
@@ -61,7 +74,8 @@ internal static class Arrow
     }
 
     /// <summary>How far apart two places are.</summary>
-    public static double Distance((double X, double Y) a, (double X, double Y) b) => Math.Sqrt(((a.X - b.X) * (a.X - b.X)) + ((a.Y - b.Y) * (a.Y - b.Y)));
+    public static double Distance((double X, double Y) a, (double X, double Y) b) =>
+        Math.Sqrt(((a.X - b.X) * (a.X - b.X)) + ((a.Y - b.Y) * (a.Y - b.Y)));
 
     private static int Whole(double thousandths) => (int)Math.Round(thousandths);
 }

@@ -4,7 +4,17 @@ namespace AmpleTide.Core.Figures;
 public enum Tone
 {
 #pragma warning disable CS1591 // the names say it
-    Trunk, Right, Left, Skin, Hair, Face, Eye, Prop, PropEdge, Mat, Mark,
+    Trunk,
+    Right,
+    Left,
+    Skin,
+    Hair,
+    Face,
+    Eye,
+    Prop,
+    PropEdge,
+    Mat,
+    Mark,
 #pragma warning restore CS1591
 }
 
@@ -18,11 +28,12 @@ public sealed record Capsule(int X1, int Y1, int R1, int X2, int Y2, int R2);
 public sealed record FigurePart(Tone Tone, IReadOnlyList<Capsule> Capsules, IReadOnlyList<int[]> Outlines)
 {
     /// <summary>The same part so far to the right and down.</summary>
-    public FigurePart Moved(int right, int down) => this with
-    {
-        Capsules = [.. Capsules.Select(c => c with { X1 = c.X1 + right, Y1 = c.Y1 + down, X2 = c.X2 + right, Y2 = c.Y2 + down })],
-        Outlines = [.. Outlines.Select(outline => outline.Select((at, i) => at + (i % 2 == 0 ? right : down)).ToArray())],
-    };
+    public FigurePart Moved(int right, int down) =>
+        this with
+        {
+            Capsules = [.. Capsules.Select(c => c with { X1 = c.X1 + right, Y1 = c.Y1 + down, X2 = c.X2 + right, Y2 = c.Y2 + down })],
+            Outlines = [.. Outlines.Select(outline => outline.Select((at, i) => at + (i % 2 == 0 ? right : down)).ToArray())],
+        };
 }
 
 /// <summary>A figure: parts far to near, in thousandths of a stature, x to the right, y down, 0 on the floor below the body.</summary>

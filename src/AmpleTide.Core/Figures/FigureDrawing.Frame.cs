@@ -12,7 +12,8 @@ public sealed partial class FigureDrawing
         var moments = phases.Select(phase => Half(form, phase)).ToList();
         var beside = InTurn(moments, Beside);
         // A bust goes on below its frame.
-        if (form.Drawn.CloseUp?.IsBust() == true) return beside;
+        if (form.Drawn.CloseUp?.IsBust() == true)
+            return beside;
         var under = InTurn(moments, Under);
         return Larger(beside.Box, under.Box) ? beside : under;
 
@@ -29,7 +30,8 @@ public sealed partial class FigureDrawing
 
         static (Figure, FigurePart) Beside(Figure before, Figure after)
         {
-            const int apart = 190, room = 35;
+            const int apart = 190,
+                room = 35;
             var then = after.Moved(before.Box[2] + apart - after.Box[0], 0);
             var down = Middle(Both(before.Box, then.Box), 1);
             return (then, Arrow.Straight((before.Box[2] + room, down), (then.Box[0] - room, down)));
@@ -37,7 +39,8 @@ public sealed partial class FigureDrawing
 
         static (Figure, FigurePart) Under(Figure before, Figure after)
         {
-            const int apart = 130, room = 15;
+            const int apart = 130,
+                room = 15;
             var then = after.Moved(Middle(before.Box, 0) - Middle(after.Box, 0), before.Box[3] + apart - after.Box[1]);
             var across = Middle(Both(before.Box, then.Box), 0);
             return (then, Arrow.Straight((across, before.Box[3] + room), (across, then.Box[1] - room)));
@@ -61,25 +64,32 @@ public sealed partial class FigureDrawing
         }
         var seen = drawing.Near(closeUp);
         List<FigurePart> bust = [.. drawing.Still(form, phase, closeUp)];
-        if (closeUp == CloseUp.Hands) return new(bust, seen);
-        if (closeUp == CloseUp.Feet) return new([drawing.Mat(seen), .. drawing.Standing(form), .. bust], seen);
+        if (closeUp == CloseUp.Hands)
+            return new(bust, seen);
+        if (closeUp == CloseUp.Feet)
+            return new([drawing.Mat(seen), .. drawing.Standing(form), .. bust], seen);
         var all = AllOf(bust);
         return new(bust, [all[0], seen[1], all[2], seen[3]]);
     }
 
     // Nobody fills the picture more than this, in thousandths of a stature, so that a sitting figure does not look like a giant.
-    private const int LeastWidth = 560, LeastHeight = 300;
+    private const int LeastWidth = 560,
+        LeastHeight = 300;
 
     private static readonly Dictionary<CloseUp, (string[] Around, int Margin)> Frames = new()
     {
         [CloseUp.Face] = (["crown", "chin", "breastbone"], 70),
         [CloseUp.Head] = (["crown", "chin", "heart", "right.shoulder", "left.shoulder"], 50),
-        [CloseUp.Arms] = (["crown", "heart", "right.shoulder", "left.shoulder", "right.elbow", "left.elbow", "right.fingertips", "left.fingertips"], 40),
+        [CloseUp.Arms] = (
+            ["crown", "heart", "right.shoulder", "left.shoulder", "right.elbow", "left.elbow", "right.fingertips", "left.fingertips"],
+            40
+        ),
         [CloseUp.Hands] = (["right.wrist", "left.wrist", "right.fingertips", "left.fingertips"], 40),
         [CloseUp.Feet] = (["right.knee", "left.knee", "right.heel", "left.heel", "right.toe-tip", "left.toe-tip"], 45),
     };
 
-    private int[] Seen(IReadOnlyList<FigurePart> parts, CloseUp? closeUp) => Shown(closeUp) is { } close ? WithSigns(Near(close), parts) : Roomy(AllOf(parts));
+    private int[] Seen(IReadOnlyList<FigurePart> parts, CloseUp? closeUp) =>
+        Shown(closeUp) is { } close ? WithSigns(Near(close), parts) : Roomy(AllOf(parts));
 
     // Signs are seen whole, however close.
     private static int[] WithSigns(int[] box, IReadOnlyList<FigurePart> parts)
@@ -91,7 +101,8 @@ public sealed partial class FigureDrawing
     private static int[] Both(int[] a, int[] b) => [Math.Min(a[0], b[0]), Math.Min(a[1], b[1]), Math.Max(a[2], b[2]), Math.Max(a[3], b[3])];
 
     // Whoever bends over the floor hides what would be come close to.
-    private CloseUp? Shown(CloseUp? closeUp) => closeUp?.IsBust() == true && (body.Chest.Turn * new Vector(0, 0, 1)).Y < -0.5 ? null : closeUp;
+    private CloseUp? Shown(CloseUp? closeUp) =>
+        closeUp?.IsBust() == true && (body.Chest.Turn * new Vector(0, 0, 1)).Y < -0.5 ? null : closeUp;
 
     private int[] Near(CloseUp closeUp)
     {
@@ -99,8 +110,10 @@ public sealed partial class FigureDrawing
         var points = around.Select(name => Project(Landmark.Find(name)!.On(body))).ToList();
         return
         [
-            Whole(points.Min(p => p.X)) - margin, Whole(points.Min(p => p.Y)) - margin,
-            Whole(points.Max(p => p.X)) + margin, Whole(points.Max(p => p.Y)) + margin,
+            Whole(points.Min(p => p.X)) - margin,
+            Whole(points.Min(p => p.Y)) - margin,
+            Whole(points.Max(p => p.X)) + margin,
+            Whole(points.Max(p => p.Y)) + margin,
         ];
     }
 
@@ -108,7 +121,12 @@ public sealed partial class FigureDrawing
     {
         int[] box = [int.MaxValue, int.MaxValue, int.MinValue, int.MinValue];
         void Take(int x, int y, int r) =>
-            (box[0], box[1], box[2], box[3]) = (Math.Min(box[0], x - r), Math.Min(box[1], y - r), Math.Max(box[2], x + r), Math.Max(box[3], y + r));
+            (box[0], box[1], box[2], box[3]) = (
+                Math.Min(box[0], x - r),
+                Math.Min(box[1], y - r),
+                Math.Max(box[2], x + r),
+                Math.Max(box[3], y + r)
+            );
         foreach (var part in parts)
         {
             foreach (var c in part.Capsules)
@@ -117,7 +135,8 @@ public sealed partial class FigureDrawing
                 Take(c.X2, c.Y2, c.R2);
             }
             foreach (var outline in part.Outlines)
-                for (var i = 0; i < outline.Length; i += 2) Take(outline[i], outline[i + 1], 0);
+                for (var i = 0; i < outline.Length; i += 2)
+                    Take(outline[i], outline[i + 1], 0);
         }
         return box;
     }

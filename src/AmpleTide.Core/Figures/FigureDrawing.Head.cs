@@ -33,13 +33,17 @@ public sealed partial class FigureDrawing
     // Eyes and mouth: lines and dots on the front of the head, as far as they face the eye. In statures, by eye, no source.
     private IEnumerable<FigurePart> Features(Frame head)
     {
-        const double eyeApart = 0.021, eyeHeight = 0.006, mouthHeight = -0.036;
+        const double eyeApart = 0.021,
+            eyeHeight = 0.006,
+            mouthHeight = -0.036;
         foreach (var side in new[] { -1, 1 })
         {
-            if (!Faces(head, side * eyeApart * 12)) continue;
+            if (!Faces(head, side * eyeApart * 12))
+                continue;
             yield return new(Tone.Eye, [.. EyeLines().Select(line => OnFace(line, side, side * eyeApart, eyeHeight))], []);
         }
-        if (Faces(head, 0)) yield return new(Tone.Eye, [.. MouthLines().Select(line => OnFace(line, 1, 0, mouthHeight))], []);
+        if (Faces(head, 0))
+            yield return new(Tone.Eye, [.. MouthLines().Select(line => OnFace(line, 1, 0, mouthHeight))], []);
 
         Capsule OnFace(Line line, int side, double x, double y)
         {
@@ -59,54 +63,79 @@ public sealed partial class FigureDrawing
     /// <summary>A line of the face, x outwards from its middle.</summary>
     private readonly record struct Line(double X1, double Y1, double X2, double Y2, double Radius);
 
-    private IEnumerable<Line> EyeLines() => look.Face switch
-    {
-        Face.EyesShut or Face.MouthOpen => [new(-0.008, 0.001, 0, -0.003, 0.0022), new(0, -0.003, 0.008, 0.001, 0.0022)],
-        Face.EyesWide => [new(0, 0.001, 0, 0.001, 0.0085), new(-0.008, 0.019, 0.008, 0.019, 0.0022)],
-        Face.Squeezed => [new(-0.006, 0, 0.008, 0.007, 0.0024), new(-0.006, 0, 0.008, -0.007, 0.0024)],
-        _ => [new(0, 0, 0, 0, 0.0065)],
-    };
+    private IEnumerable<Line> EyeLines() =>
+        look.Face switch
+        {
+            Face.EyesShut or Face.MouthOpen => [new(-0.008, 0.001, 0, -0.003, 0.0022), new(0, -0.003, 0.008, 0.001, 0.0022)],
+            Face.EyesWide => [new(0, 0.001, 0, 0.001, 0.0085), new(-0.008, 0.019, 0.008, 0.019, 0.0022)],
+            Face.Squeezed => [new(-0.006, 0, 0.008, 0.007, 0.0024), new(-0.006, 0, 0.008, -0.007, 0.0024)],
+            _ => [new(0, 0, 0, 0, 0.0065)],
+        };
 
-    private IEnumerable<Line> MouthLines() => look.Face switch
-    {
-        Face.MouthOpen => [new(-0.003, 0.004, -0.003, -0.008, 0.008), new(0.003, 0.004, 0.003, -0.008, 0.008)],
-        Face.LipsRound => [new(0, 0, 0, 0, 0.0065)],
-        Face.Squeezed => [new(-0.010, -0.003, -0.003, 0.003, 0.0024), new(-0.003, 0.003, 0.003, -0.003, 0.0024), new(0.003, -0.003, 0.010, 0.003, 0.0024)],
-        _ => [new(-0.010, 0.001, 0, -0.002, 0.002), new(0, -0.002, 0.010, 0.001, 0.002)],
-    };
+    private IEnumerable<Line> MouthLines() =>
+        look.Face switch
+        {
+            Face.MouthOpen => [new(-0.003, 0.004, -0.003, -0.008, 0.008), new(0.003, 0.004, 0.003, -0.008, 0.008)],
+            Face.LipsRound => [new(0, 0, 0, 0, 0.0065)],
+            Face.Squeezed =>
+            [
+                new(-0.010, -0.003, -0.003, 0.003, 0.0024),
+                new(-0.003, 0.003, 0.003, -0.003, 0.0024),
+                new(0.003, -0.003, 0.010, 0.003, 0.0024),
+            ],
+            _ => [new(-0.010, 0.001, 0, -0.002, 0.002), new(0, -0.002, 0.010, 0.001, 0.002)],
+        };
 
     private BodyPart HandPart(int limb, Frame hand, int outward)
     {
         var (wrist, palm) = (hand.At(0, -0.006, 0), hand.At(0, -0.040, 0.002));
         var (middle, near) = Middle(wrist, hand.At(-outward * 0.004, -0.092, 0));
-        return new(limb, Tone.Skin, middle.X, middle.Y, near) { Capsules = [CapsuleOf(wrist, 0.0145, palm, 0.0175), .. Fingers(hand, outward)] };
+        return new(limb, Tone.Skin, middle.X, middle.Y, near)
+        {
+            Capsules = [CapsuleOf(wrist, 0.0145, palm, 0.0175), .. Fingers(hand, outward)],
+        };
     }
 
-    private IEnumerable<Capsule> Fingers(Frame hand, int outward) => look.Hands switch
-    {
-        Hands.Spread =>
-        [
-            .. from finger in new[] { -1.5, -0.5, 0.5, 1.5 }
-               select CapsuleOf(hand.At(0, -0.046, finger * 0.009), 0.0085, hand.At(0, -0.098 + (Math.Abs(finger) * 0.007), finger * 0.026), 0.006),
-            CapsuleOf(hand.At(0, -0.022, 0.012), 0.010, hand.At(-outward * 0.006, -0.044, 0.056), 0.007),
-        ],
-        Hands.Hooked =>
-        [
-            CapsuleOf(hand.At(0, -0.040, 0.002), 0.0175, hand.At(-outward * 0.002, -0.074, 0), 0.0125),
-            CapsuleOf(hand.At(-outward * 0.002, -0.074, 0), 0.0115, hand.At(-outward * 0.030, -0.066, 0), 0.009),
-            CapsuleOf(hand.At(0, -0.015, 0.006), 0.010, hand.At(-outward * 0.006, -0.052, 0.022), 0.007),
-        ],
-        // The index finger and the thumb close a ring; the others stay wide.
-        Hands.Pinched =>
-        [
-            .. from finger in new[] { -1.5, -0.5, 0.5 }
-               select CapsuleOf(hand.At(0, -0.046, finger * 0.009), 0.0085, hand.At(0, -0.098 + (Math.Abs(finger) * 0.007), finger * 0.026), 0.006),
-            CapsuleOf(hand.At(0, -0.046, 0.014), 0.0085, hand.At(-outward * 0.016, -0.080, 0.034), 0.007),
-            CapsuleOf(hand.At(-outward * 0.016, -0.080, 0.034), 0.007, hand.At(-outward * 0.030, -0.066, 0.058), 0.006),
-            CapsuleOf(hand.At(0, -0.018, 0.012), 0.010, hand.At(-outward * 0.022, -0.036, 0.052), 0.008),
-            CapsuleOf(hand.At(-outward * 0.022, -0.036, 0.052), 0.008, hand.At(-outward * 0.032, -0.064, 0.060), 0.006),
-        ],
-        Hands.Fists => [CapsuleOf(hand.At(0, -0.034, 0.010), 0.024, hand.At(0, -0.046, -0.004), 0.024)],
-        _ => [CapsuleOf(hand.At(0, -0.040, 0.002), 0.0175, hand.At(-outward * 0.004, -0.092, 0), 0.009), CapsuleOf(hand.At(0, -0.015, 0.006), 0.010, hand.At(-outward * 0.006, -0.052, 0.022), 0.007)],
-    };
+    private IEnumerable<Capsule> Fingers(Frame hand, int outward) =>
+        look.Hands switch
+        {
+            Hands.Spread =>
+            [
+                .. from finger in new[] { -1.5, -0.5, 0.5, 1.5 }
+                select CapsuleOf(
+                    hand.At(0, -0.046, finger * 0.009),
+                    0.0085,
+                    hand.At(0, -0.098 + (Math.Abs(finger) * 0.007), finger * 0.026),
+                    0.006
+                ),
+                CapsuleOf(hand.At(0, -0.022, 0.012), 0.010, hand.At(-outward * 0.006, -0.044, 0.056), 0.007),
+            ],
+            Hands.Hooked =>
+            [
+                CapsuleOf(hand.At(0, -0.040, 0.002), 0.0175, hand.At(-outward * 0.002, -0.074, 0), 0.0125),
+                CapsuleOf(hand.At(-outward * 0.002, -0.074, 0), 0.0115, hand.At(-outward * 0.030, -0.066, 0), 0.009),
+                CapsuleOf(hand.At(0, -0.015, 0.006), 0.010, hand.At(-outward * 0.006, -0.052, 0.022), 0.007),
+            ],
+            // The index finger and the thumb close a ring; the others stay wide.
+            Hands.Pinched =>
+            [
+                .. from finger in new[] { -1.5, -0.5, 0.5 }
+                select CapsuleOf(
+                    hand.At(0, -0.046, finger * 0.009),
+                    0.0085,
+                    hand.At(0, -0.098 + (Math.Abs(finger) * 0.007), finger * 0.026),
+                    0.006
+                ),
+                CapsuleOf(hand.At(0, -0.046, 0.014), 0.0085, hand.At(-outward * 0.016, -0.080, 0.034), 0.007),
+                CapsuleOf(hand.At(-outward * 0.016, -0.080, 0.034), 0.007, hand.At(-outward * 0.030, -0.066, 0.058), 0.006),
+                CapsuleOf(hand.At(0, -0.018, 0.012), 0.010, hand.At(-outward * 0.022, -0.036, 0.052), 0.008),
+                CapsuleOf(hand.At(-outward * 0.022, -0.036, 0.052), 0.008, hand.At(-outward * 0.032, -0.064, 0.060), 0.006),
+            ],
+            Hands.Fists => [CapsuleOf(hand.At(0, -0.034, 0.010), 0.024, hand.At(0, -0.046, -0.004), 0.024)],
+            _ =>
+            [
+                CapsuleOf(hand.At(0, -0.040, 0.002), 0.0175, hand.At(-outward * 0.004, -0.092, 0), 0.009),
+                CapsuleOf(hand.At(0, -0.015, 0.006), 0.010, hand.At(-outward * 0.006, -0.052, 0.022), 0.007),
+            ],
+        };
 }

@@ -6,7 +6,8 @@ namespace AmpleTide.Core.Figures;
 // Arms, legs and trunk.
 public sealed partial class FigureDrawing
 {
-    private const int RightArm = 1, RightLeg = 2;
+    private const int RightArm = 1,
+        RightLeg = 2;
 
     private IEnumerable<BodyPart> Limbs()
     {
@@ -14,12 +15,30 @@ public sealed partial class FigureDrawing
         {
             var (arm, leg) = (RightArm + offset, RightLeg + offset);
             Frame Of(Segment right) => body[right + offset];
-            yield return Part(arm, tone, Of(Segment.RightUpperArm).Origin, 0.029, Of(Segment.RightForearm).Origin, 0.023) with { Piece = Piece.UpperArm };
-            yield return Part(arm, tone, Of(Segment.RightForearm).Origin, 0.023, Of(Segment.RightHand).Origin, 0.0165) with { Piece = Piece.LowerArm };
-            yield return HandPart(arm + 100, Of(Segment.RightHand), offset == 0 ? -1 : 1) with { Piece = Piece.LowerArm };
-            yield return Part(leg, tone, Of(Segment.RightThigh).Origin, 0.050, Of(Segment.RightShank).Origin, 0.036) with { Piece = Piece.Thigh };
-            yield return Part(leg, tone, Of(Segment.RightShank).Origin, 0.036, Of(Segment.RightFoot).Origin, 0.022) with { Piece = Piece.LowerLeg };
-            yield return FootPart(leg, tone, Of(Segment.RightFoot), Of(Segment.RightToes)) with { Piece = Piece.LowerLeg };
+            yield return Part(arm, tone, Of(Segment.RightUpperArm).Origin, 0.029, Of(Segment.RightForearm).Origin, 0.023) with
+            {
+                Piece = Piece.UpperArm,
+            };
+            yield return Part(arm, tone, Of(Segment.RightForearm).Origin, 0.023, Of(Segment.RightHand).Origin, 0.0165) with
+            {
+                Piece = Piece.LowerArm,
+            };
+            yield return HandPart(arm + 100, Of(Segment.RightHand), offset == 0 ? -1 : 1) with
+            {
+                Piece = Piece.LowerArm,
+            };
+            yield return Part(leg, tone, Of(Segment.RightThigh).Origin, 0.050, Of(Segment.RightShank).Origin, 0.036) with
+            {
+                Piece = Piece.Thigh,
+            };
+            yield return Part(leg, tone, Of(Segment.RightShank).Origin, 0.036, Of(Segment.RightFoot).Origin, 0.022) with
+            {
+                Piece = Piece.LowerLeg,
+            };
+            yield return FootPart(leg, tone, Of(Segment.RightFoot), Of(Segment.RightToes)) with
+            {
+                Piece = Piece.LowerLeg,
+            };
         }
     }
 
@@ -35,7 +54,13 @@ public sealed partial class FigureDrawing
         var (middle, near) = Middle(heel, ball);
         return new(limb, tone, middle.X, middle.Y, near)
         {
-            Capsules = [CapsuleOf(foot.Origin, 0.022, heel, 0.019), CapsuleOf(foot.At(0, -0.002, 0.008), 0.022, ball, 0.016), CapsuleOf(heel, 0.019, ball, 0.015), CapsuleOf(ball, 0.015, tip, 0.011)],
+            Capsules =
+            [
+                CapsuleOf(foot.Origin, 0.022, heel, 0.019),
+                CapsuleOf(foot.At(0, -0.002, 0.008), 0.022, ball, 0.016),
+                CapsuleOf(heel, 0.019, ball, 0.015),
+                CapsuleOf(ball, 0.015, tip, 0.011),
+            ],
         };
     }
 
@@ -46,8 +71,14 @@ public sealed partial class FigureDrawing
         var hips = CapsuleOf(body[Segment.RightThigh].Origin, 0.051, body[Segment.LeftThigh].Origin, 0.051);
         return new(0, Tone.Trunk, 0, 0, 0)
         {
-            Capsules = [shoulders, hips], Outlines = outlines,
-            Covers = [.. slices.Zip(slices.Skip(1), (a, b) => new Capsule(Whole(a.X), Whole(a.Y), Broad, Whole(b.X), Whole(b.Y), Broad)), shoulders, hips],
+            Capsules = [shoulders, hips],
+            Outlines = outlines,
+            Covers =
+            [
+                .. slices.Zip(slices.Skip(1), (a, b) => new Capsule(Whole(a.X), Whole(a.Y), Broad, Whole(b.X), Whole(b.Y), Broad)),
+                shoulders,
+                hips,
+            ],
         };
     }
 
@@ -78,12 +109,14 @@ public sealed partial class FigureDrawing
     private Slice SliceOf(Vector middle, Rotation turn, double halfWidth, double halfDepth)
     {
         const int corners = 14;
-        var rim = Enumerable.Range(0, corners).Select(i =>
-        {
-            var (sin, cos) = Math.SinCos(i * 2 * Math.PI / corners);
-            var p = Project(middle + (turn * new Vector(cos * halfWidth, 0, sin * halfDepth)));
-            return (p.X, p.Y);
-        });
+        var rim = Enumerable
+            .Range(0, corners)
+            .Select(i =>
+            {
+                var (sin, cos) = Math.SinCos(i * 2 * Math.PI / corners);
+                var p = Project(middle + (turn * new Vector(cos * halfWidth, 0, sin * halfDepth)));
+                return (p.X, p.Y);
+            });
         var at = Project(middle);
         return new(at.X, at.Y, at.Near, [.. rim]);
     }

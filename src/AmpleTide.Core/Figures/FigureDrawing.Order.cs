@@ -9,9 +9,17 @@ public sealed partial class FigureDrawing
     private IEnumerable<FigurePart> Body(CloseUp? closeUp = null)
     {
         if (closeUp is CloseUp.Hands or CloseUp.Feet)
-            return Merge(Gathered([.. Limbs().Where(p => p.Piece == (closeUp == CloseUp.Hands ? Piece.LowerArm : Piece.LowerLeg)).OrderBy(p => p.Near)]));
+            return Merge(
+                Gathered([
+                    .. Limbs().Where(p => p.Piece == (closeUp == CloseUp.Hands ? Piece.LowerArm : Piece.LowerLeg)).OrderBy(p => p.Near),
+                ])
+            );
         var box = closeUp is { } close ? Near(close) : null;
-        var parts = Limbs().Where(p => box is null || (p.Piece is Piece.UpperArm or Piece.LowerArm && p.IsWithin(box))).Append(HeadPart()).Append(NeckPart()).ToList();
+        var parts = Limbs()
+            .Where(p => box is null || (p.Piece is Piece.UpperArm or Piece.LowerArm && p.IsWithin(box)))
+            .Append(HeadPart())
+            .Append(NeckPart())
+            .ToList();
         var behind = parts.Where(p => !InFrontOfTrunk(p)).OrderBy(p => p.Near);
         var before = parts.Where(InFrontOfTrunk).OrderBy(p => p.Near);
         return Merge(Gathered([.. behind, TrunkPart(), .. before]));
@@ -25,10 +33,12 @@ public sealed partial class FigureDrawing
         {
             var limb = parts[end];
             var next = parts.FindIndex(end + 1, p => limb.Limb != 0 && p.Limb == limb.Limb && p.Tone == limb.Tone);
-            if (next <= end + 1) continue;
+            if (next <= end + 1)
+                continue;
             var between = parts.GetRange(end + 1, next - end - 1);
             var start = end;
-            while (start > 0 && parts[start - 1].Limb == limb.Limb) start--;
+            while (start > 0 && parts[start - 1].Limb == limb.Limb)
+                start--;
             var together = parts.GetRange(start, end - start + 1);
             if (between.TrueForAll(p => !p.Overlaps(parts[next])))
             {
@@ -48,13 +58,15 @@ public sealed partial class FigureDrawing
     // Neighbouring parts of one limb become one outline, so that no halo cuts an elbow or a knee.
     private static IEnumerable<FigurePart> Merge(IReadOnlyList<BodyPart> parts)
     {
-        for (var i = 0; i < parts.Count;)
+        for (var i = 0; i < parts.Count; )
         {
             var j = i + 1;
-            while (j < parts.Count && parts[j].Limb == parts[i].Limb && parts[i].Limb != 0 && parts[j].Tone == parts[i].Tone) j++;
+            while (j < parts.Count && parts[j].Limb == parts[i].Limb && parts[i].Limb != 0 && parts[j].Tone == parts[i].Tone)
+                j++;
             var run = parts.Skip(i).Take(j - i).ToList();
             yield return new(run[0].Tone, [.. run.SelectMany(p => p.Capsules)], [.. run.SelectMany(p => p.Outlines)]);
-            foreach (var extra in run.SelectMany(p => p.Details)) yield return extra;
+            foreach (var extra in run.SelectMany(p => p.Details))
+                yield return extra;
             i = j;
         }
     }
@@ -72,8 +84,7 @@ public sealed partial class FigureDrawing
     {
         public Piece Piece { get; init; }
 
-        public bool IsWithin(int[] box) =>
-            X * Scale >= box[0] && X * Scale <= box[2] && Y * Scale >= box[1] && Y * Scale <= box[3];
+        public bool IsWithin(int[] box) => X * Scale >= box[0] && X * Scale <= box[2] && Y * Scale >= box[1] && Y * Scale <= box[3];
 
         public IReadOnlyList<Capsule> Capsules { get; init; } = [];
 
@@ -98,7 +109,8 @@ public sealed partial class FigureDrawing
                     var x = a.X1 + ((a.X2 - a.X1) * s) - b.X1 - ((b.X2 - b.X1) * t);
                     var y = a.Y1 + ((a.Y2 - a.Y1) * s) - b.Y1 - ((b.Y2 - b.Y1) * t);
                     var r = a.R1 + ((a.R2 - a.R1) * s) + b.R1 + ((b.R2 - b.R1) * t) + Halo;
-                    if ((x * x) + (y * y) < r * r) return true;
+                    if ((x * x) + (y * y) < r * r)
+                        return true;
                 }
             }
             return false;

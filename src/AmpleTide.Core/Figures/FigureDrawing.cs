@@ -59,7 +59,8 @@ public sealed partial class FigureDrawing
         var drawing = Of(form, phase);
         var closeUp = form.Drawn.CloseUp;
         // Hands and feet stand for themselves; a trunk cut off beside them would be in the way.
-        IEnumerable<FigurePart> seen = closeUp?.IsBust() == false ? Half(form, phase).Parts : [.. drawing.Scene(form), .. drawing.Still(form, phase)];
+        IEnumerable<FigurePart> seen =
+            closeUp?.IsBust() == false ? Half(form, phase).Parts : [.. drawing.Scene(form), .. drawing.Still(form, phase)];
         List<FigurePart> parts = [.. seen, .. MotionArrows.Into(form, phase, drawing.Project)];
         return new(parts, drawing.Seen(parts, closeUp));
     }
@@ -81,7 +82,13 @@ public sealed partial class FigureDrawing
     {
         var drawing = new FigureDrawing(shape, viewpoint, centre, form.Phases[phase].Phase.Look);
         var drawn = mirrored ? form.Drawn.Mirror() : form.Drawn;
-        List<FigurePart> parts = [.. drawing.Scene(form, mirrored), .. drawing.Body(), .. drawing.Straps(drawn), .. drawing.SignsOf(drawn, form.Move, phase)];
+        List<FigurePart> parts =
+        [
+            .. drawing.Scene(form, mirrored),
+            .. drawing.Body(),
+            .. drawing.Straps(drawn),
+            .. drawing.SignsOf(drawn, form.Move, phase),
+        ];
         return new(parts, drawing.Seen(parts, drawn.CloseUp));
     }
 
@@ -92,9 +99,12 @@ public sealed partial class FigureDrawing
         yield return Mat();
         var rest = Seen(form.Position.Base);
         var left = rest.Contacts.Where(c => c.On != Support.Floor && !shape.Contacts.Any(now => now.On == c.On)).ToList();
-        foreach (var part in PropDrawing.Draw(left, rest.Skeleton(), Project)) yield return part;
-        foreach (var part in Standing(form, mirrored)) yield return part;
-        foreach (var part in PropDrawing.Draw(shape.Contacts, body, Project)) yield return part;
+        foreach (var part in PropDrawing.Draw(left, rest.Skeleton(), Project))
+            yield return part;
+        foreach (var part in Standing(form, mirrored))
+            yield return part;
+        foreach (var part in PropDrawing.Draw(shape.Contacts, body, Project))
+            yield return part;
     }
 
     // What only stands by, where the pictured phase puts it.
@@ -116,7 +126,8 @@ public sealed partial class FigureDrawing
 
     private bool IsWithin(int[]? box, Vector point)
     {
-        if (box is null) return true;
+        if (box is null)
+            return true;
         var (x, y, _) = Project(point);
         return Whole(x) >= box[0] && Whole(x) <= box[2] && Whole(y) >= box[1] && Whole(y) <= box[3];
     }
@@ -128,7 +139,13 @@ public sealed partial class FigureDrawing
         var (left, right) = (points.Min(p => p.X) - margin, points.Max(p => p.X) + margin);
         var (back, front) = (points.Min(p => p.Z) - margin, points.Max(p => p.Z) + margin);
         var corners = new[] { new Vector(left, 0, back), new(right, 0, back), new(right, 0, front), new(left, 0, front) };
-        return new(Tone.Mat, [], [[.. corners.SelectMany(c => Rounded(Project(c)))]]);
+        return new(
+            Tone.Mat,
+            [],
+            [
+                [.. corners.SelectMany(c => Rounded(Project(c)))],
+            ]
+        );
     }
 
     private static int[] Rounded((double X, double Y, double Near) p) => [Whole(p.X), Whole(p.Y)];

@@ -25,7 +25,14 @@ public static class FigureFrames
         foreach (var phase in form.InOrder(side))
         {
             var (start, end, plane) = (from, Seen(form.Phases[phase].Shape), form.Phases[phase].Phase.ArmPlane);
-            phases[phase] = [.. Enumerable.Range(1, PerPhase).Select(i => FigureDrawing.Moment(form, phase, start.Blend(end, Eased(i / (double)PerPhase), plane), view, centre, mirrored))];
+            phases[phase] =
+            [
+                .. Enumerable
+                    .Range(1, PerPhase)
+                    .Select(i =>
+                        FigureDrawing.Moment(form, phase, start.Blend(end, Eased(i / (double)PerPhase), plane), view, centre, mirrored)
+                    ),
+            ];
             from = end;
         }
         return phases;

@@ -18,7 +18,8 @@ internal static class FigureHull
         var chain = new List<(double X, double Y)>();
         foreach (var p in run)
         {
-            while (chain.Count > 1 && Turns(chain[^2], chain[^1], p) <= 0) chain.RemoveAt(chain.Count - 1);
+            while (chain.Count > 1 && Turns(chain[^2], chain[^1], p) <= 0)
+                chain.RemoveAt(chain.Count - 1);
             chain.Add(p);
         }
         chain.RemoveAt(chain.Count - 1);

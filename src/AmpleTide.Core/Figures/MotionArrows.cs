@@ -11,7 +11,10 @@ internal static class MotionArrows
 {
     // In thousandths of a stature, by eye, no source: what is too small to be meant, how long an arrow has to be to be seen, how long it may
     // get, and how far beside the body it runs.
-    private const double LeastTravel = 8, Shortest = 100, Longest = 250, Beside = 34;
+    private const double LeastTravel = 8,
+        Shortest = 100,
+        Longest = 250,
+        Beside = 34;
 
     // A partner that travels this share of the way goes along.
     private const double GoesAlong = 0.6;
@@ -25,8 +28,8 @@ internal static class MotionArrows
     [
         .. from name in new[] { "crown", "chin", "breastbone", "back", "low-back", "belly" } select Landmark.Find(name)!,
         .. from side in new[] { "right", "left" }
-           from name in new[] { "fingertips", "elbow", "shoulder-top", "hip", "knee", "heel", "toe-tip" }
-           select Landmark.Find($"{side}.{name}")!,
+        from name in new[] { "fingertips", "elbow", "shoulder-top", "hip", "knee", "heel", "toe-tip" }
+        select Landmark.Find($"{side}.{name}")!,
     ];
 
     // Two moments of a circle do not say that it is one; the ring does.
@@ -41,18 +44,21 @@ internal static class MotionArrows
     private sealed record Ring(double Broad, double Tall, double Gap, double Narrowest, double Outside)
     {
         // A head that circles is seen along its level, and the ring opens in front; what a nose draws stands before the face.
-        private static readonly Ring
-            OfNose = new(0.8, 1, 0.6, 84, 90), OfHead = new(1, 0.42, 0.45, 96, 0), OfHand = new(1, 1, 0.8, 42, 0), OfAnything = new(1, 1, 0.8, 66, 0);
+        private static readonly Ring OfNose = new(0.8, 1, 0.6, 84, 90),
+            OfHead = new(1, 0.42, 0.45, 96, 0),
+            OfHand = new(1, 1, 0.8, 42, 0),
+            OfAnything = new(1, 1, 0.8, 66, 0);
 
         public bool OpensInFront => this == OfHead;
 
-        public static Ring Of(Landmark mark) => mark switch
-        {
-            { Name: "nose" } => OfNose,
-            { Segment: Segment.Head } => OfHead,
-            { Segment: Segment.RightHand or Segment.LeftHand } => OfHand,
-            _ => OfAnything,
-        };
+        public static Ring Of(Landmark mark) =>
+            mark switch
+            {
+                { Name: "nose" } => OfNose,
+                { Segment: Segment.Head } => OfHead,
+                { Segment: Segment.RightHand or Segment.LeftHand } => OfHand,
+                _ => OfAnything,
+            };
     }
 
     /// <summary>The arrows of a phase's picture.</summary>
@@ -61,19 +67,25 @@ internal static class MotionArrows
     /// <param name="project">A point of the room on the picture, in statures, y down.</param>
     public static IEnumerable<FigurePart> Into(MoveForm form, int phase, Func<Vector, (double X, double Y, double Near)> project)
     {
-        if (form.Move.Kind is not (MoveKind.Flow or MoveKind.Rhythm or MoveKind.Hold)) return [];
+        if (form.Move.Kind is not (MoveKind.Flow or MoveKind.Rhythm or MoveKind.Hold))
+            return [];
         // A hold is told by its shape, unless its author says what goes where.
-        if (form.Move.Kind == MoveKind.Hold && form.Drawn.Follow.Count == 0) return [];
+        if (form.Move.Kind == MoveKind.Hold && form.Drawn.Follow.Count == 0)
+            return [];
         // What is shaken or tapped goes no way; a ring says more than a piece of it, and so does an author who says what is pushed where.
-        if (form.Drawn.Signs.Any(s => s.Sign is Sign.Shake or Sign.Tap or Sign.Circle or Sign.Outwards or Sign.Inwards)) return [];
+        if (form.Drawn.Signs.Any(s => s.Sign is Sign.Shake or Sign.Tap or Sign.Circle or Sign.Outwards or Sign.Inwards))
+            return [];
         var backwards = Before(form, phase).Select(s => s.Skeleton()).ToList();
         // Close to a face, what moves is the face.
-        if (form.Drawn.CloseUp == CloseUp.Face && form.Move.Sides != Sidedness.Circling) return [];
+        if (form.Drawn.CloseUp == CloseUp.Face && form.Move.Sides != Sidedness.Circling)
+            return [];
         var circling = form.Move.Sides == Sidedness.Circling;
-        if (form.Drawn.Follow.Count > 0) return form.Drawn.Follow.Select(t => Trail.Of(t, backwards, project)).Where(t => t.Travel >= LeastTravel).Select(Drawn);
+        if (form.Drawn.Follow.Count > 0)
+            return form.Drawn.Follow.Select(t => Trail.Of(t, backwards, project)).Where(t => t.Travel >= LeastTravel).Select(Drawn);
         var trails = Tracked.Select(t => Trail.Of(t, backwards, project)).ToList();
         var farthest = trails.MaxBy(t => t.Travel * (t.Mark.Name.EndsWith("hip", StringComparison.Ordinal) ? HipsFirst : 1))!;
-        if (farthest.Travel < LeastTravel) return [];
+        if (farthest.Travel < LeastTravel)
+            return [];
         return trails
             .Where(t => t == farthest || (t.Mark.Name == Contacts.MirrorName(farthest.Mark.Name) && t.Travel > GoesAlong * farthest.Travel))
             .Select(Drawn);
@@ -110,7 +122,12 @@ internal static class MotionArrows
             var farthest = Enumerable.Range(0, points.Count).MaxBy(i => Arrow.Distance(points[i], points[0]));
             var (from, to) = (Seen(mark.Inside(backwards[0])), points[0]);
             var length = Math.Max(1, Arrow.Distance(from, to));
-            return new(mark, Smooth(points[..(farthest + 1)]), Arrow.Distance(points[farthest], points[0]), ((to.X - from.X) / length, (to.Y - from.Y) / length));
+            return new(
+                mark,
+                Smooth(points[..(farthest + 1)]),
+                Arrow.Distance(points[farthest], points[0]),
+                ((to.X - from.X) / length, (to.Y - from.Y) / length)
+            );
         }
 
         /// <summary>With two heads where the second side goes back the way the first came.</summary>
@@ -140,7 +157,9 @@ internal static class MotionArrows
             var length = Points.Zip(Points.Skip(1), Arrow.Distance).Sum();
             var scale = Math.Max(1, Shortest / length);
             var (x, y) = Points[0];
-            var beside = Points.Select(p => (x + ((p.X - x) * scale) + (Outwards.X * Beside), y + ((p.Y - y) * scale) + (Outwards.Y * Beside))).ToList();
+            var beside = Points
+                .Select(p => (x + ((p.X - x) * scale) + (Outwards.X * Beside), y + ((p.Y - y) * scale) + (Outwards.Y * Beside)))
+                .ToList();
             var reversed = Enumerable.Reverse(beside).ToList();
             return [.. Enumerable.Reverse(Arrow.Cut(reversed, (length * scale) - Longest))];
         }
@@ -149,12 +168,17 @@ internal static class MotionArrows
         private static List<(double X, double Y)> Smooth(List<(double X, double Y)> path)
         {
             const int around = StepsPerPhase / 2;
-            return [.. path.Select((_, i) =>
-            {
-                var reach = Math.Min(around, Math.Min(i, path.Count - 1 - i));
-                var near = path.GetRange(i - reach, (2 * reach) + 1);
-                return (near.Average(p => p.X), near.Average(p => p.Y));
-            })];
+            return
+            [
+                .. path.Select(
+                    (_, i) =>
+                    {
+                        var reach = Math.Min(around, Math.Min(i, path.Count - 1 - i));
+                        var near = path.GetRange(i - reach, (2 * reach) + 1);
+                        return (near.Average(p => p.X), near.Average(p => p.Y));
+                    }
+                ),
+            ];
         }
     }
 }

@@ -7,7 +7,10 @@ internal static class PropDrawing
 {
     /// <summary>The props under a shape's contacts, far to near.</summary>
     public static IEnumerable<FigurePart> Draw(
-        IReadOnlyList<Contact> contacts, Skeleton body, Func<Vector, (double X, double Y, double Near)> project)
+        IReadOnlyList<Contact> contacts,
+        Skeleton body,
+        Func<Vector, (double X, double Y, double Near)> project
+    )
     {
         foreach (var group in contacts.Where(c => c.On != Support.Floor).GroupBy(c => c.On))
         {
@@ -21,7 +24,8 @@ internal static class PropDrawing
             {
                 // Whoever sits has the back of the chair behind; whoever lays the calves on it looks at its front.
                 var faces = group.Any(c => c.Mark.Segment == Segment.Pelvis) ? 1 : -1;
-                foreach (var part in Chair(points, group.Key.Height, faces, project)) yield return part;
+                foreach (var part in Chair(points, group.Key.Height, faces, project))
+                    yield return part;
                 continue;
             }
             foreach (var cluster in Clusters(points))
@@ -31,24 +35,39 @@ internal static class PropDrawing
 
     /// <summary>The props that stand by without bearing anything: under the pictured place of a landmark.</summary>
     public static IEnumerable<FigurePart> Standing(
-        IReadOnlyDictionary<Support, Landmark> stands, Skeleton pictured, Func<Vector, (double X, double Y, double Near)> project)
+        IReadOnlyDictionary<Support, Landmark> stands,
+        Skeleton pictured,
+        Func<Vector, (double X, double Y, double Near)> project
+    )
     {
         foreach (var (prop, mark) in stands)
         {
             var at = mark.On(pictured);
-            if (prop.Name != "chair") yield return Box([at], 0, prop.Height, prop.Name == "block" ? 0.035 : 0.075, Tone.Prop, project);
-            else foreach (var part in Chair([at.Towards(mark.Mirror().On(pictured), 0.5)], prop.Height, 1, project)) yield return part;
+            if (prop.Name != "chair")
+                yield return Box([at], 0, prop.Height, prop.Name == "block" ? 0.035 : 0.075, Tone.Prop, project);
+            else
+                foreach (var part in Chair([at.Towards(mark.Mirror().On(pictured), 0.5)], prop.Height, 1, project))
+                    yield return part;
         }
     }
 
     // A slice of wall behind what leans on it, a little higher than that.
     private static FigurePart Wall(List<Vector> points, Func<Vector, (double X, double Y, double Near)> project)
     {
-        const double thick = 0.02, beside = 0.12, above = 0.16;
+        const double thick = 0.02,
+            beside = 0.12,
+            above = 0.16;
         var z = points.Average(p => p.Z);
         var outward = z >= 0 ? thick : -thick;
         var (left, right) = (points.Min(p => p.X) - beside, points.Max(p => p.X) + beside);
-        return Box([new(left, 0, Math.Min(z, z + outward)), new(right, 0, Math.Max(z, z + outward))], 0, points.Max(p => p.Y) + above, 0, Tone.Prop, project);
+        return Box(
+            [new(left, 0, Math.Min(z, z + outward)), new(right, 0, Math.Max(z, z + outward))],
+            0,
+            points.Max(p => p.Y) + above,
+            0,
+            Tone.Prop,
+            project
+        );
     }
 
     private static List<List<Vector>> Clusters(List<Vector> points)
@@ -58,14 +77,21 @@ internal static class PropDrawing
         foreach (var p in points)
         {
             var near = clusters.Find(c => c.Exists(q => (p - q).Length < apart));
-            if (near is null) clusters.Add([p]);
-            else near.Add(p);
+            if (near is null)
+                clusters.Add([p]);
+            else
+                near.Add(p);
         }
         return clusters;
     }
 
     // Seat 24 × 24 hundredths of a stature, back as high again as the seat; by eye, no source.
-    private static IEnumerable<FigurePart> Chair(List<Vector> seat, double height, int faces, Func<Vector, (double X, double Y, double Near)> project)
+    private static IEnumerable<FigurePart> Chair(
+        List<Vector> seat,
+        double height,
+        int faces,
+        Func<Vector, (double X, double Y, double Near)> project
+    )
     {
         var x = seat.Average(p => p.X);
         var z = seat.Average(p => p.Z);
@@ -76,28 +102,50 @@ internal static class PropDrawing
             return new(Whole(p.X), Whole(p.Y), 9, Whole(q.X), Whole(q.Y), 9);
         }
         var top = height + 0.25;
-        var legs = from lx in new[] { left + 0.012, right - 0.012 }
-                   from lz in new[] { back + (0.01 * faces), front - (0.02 * faces) }
-                   select Bar(new(lx, height - 0.02, lz), new(lx, 0.01, lz));
-        var posts = new[] { left + 0.012, right - 0.012 }.Select(px => Bar(new(px, height - 0.02, back + (0.01 * faces)), new(px, top, back - (0.02 * faces))));
-        yield return new(Tone.PropEdge, [.. legs, .. posts, Bar(new(left + 0.012, top - 0.01, back - (0.02 * faces)), new(right - 0.012, top - 0.01, back - (0.02 * faces))), Bar(new(left + 0.012, top - 0.09, back - (0.012 * faces)), new(right - 0.012, top - 0.09, back - (0.012 * faces)))], []);
+        var legs =
+            from lx in new[] { left + 0.012, right - 0.012 }
+            from lz in new[] { back + (0.01 * faces), front - (0.02 * faces) }
+            select Bar(new(lx, height - 0.02, lz), new(lx, 0.01, lz));
+        var posts = new[] { left + 0.012, right - 0.012 }.Select(px =>
+            Bar(new(px, height - 0.02, back + (0.01 * faces)), new(px, top, back - (0.02 * faces)))
+        );
+        yield return new(
+            Tone.PropEdge,
+            [
+                .. legs,
+                .. posts,
+                Bar(new(left + 0.012, top - 0.01, back - (0.02 * faces)), new(right - 0.012, top - 0.01, back - (0.02 * faces))),
+                Bar(new(left + 0.012, top - 0.09, back - (0.012 * faces)), new(right - 0.012, top - 0.09, back - (0.012 * faces))),
+            ],
+            []
+        );
         yield return Box([new(left, 0, back), new(right, 0, front)], height - 0.028, height, 0, Tone.Prop, project);
     }
 
     private static FigurePart Box(
-        List<Vector> around, double bottom, double top, double margin, Tone tone, Func<Vector, (double X, double Y, double Near)> project)
+        List<Vector> around,
+        double bottom,
+        double top,
+        double margin,
+        Tone tone,
+        Func<Vector, (double X, double Y, double Near)> project
+    )
     {
         var (left, right) = (around.Min(p => p.X) - margin, around.Max(p => p.X) + margin);
         var (back, front) = (around.Min(p => p.Z) - margin, around.Max(p => p.Z) + margin);
         var capsules = new List<Capsule>();
         const int r = 8;
         var inset = r / 1000.0;
-        var corners = from x in new[] { left, right } from z in new[] { back, front } from y in new[] { bottom + inset, top - inset } select project(new(x, y, z));
+        var corners =
+            from x in new[] { left, right }
+            from z in new[] { back, front }
+            from y in new[] { bottom + inset, top - inset }
+            select project(new(x, y, z));
         var all = corners.ToList();
         // Rounded edges: a bar along each pair of corners; together with its convex outline they fill the box.
         for (var i = 0; i < all.Count; i++)
-            for (var j = i + 1; j < all.Count; j++)
-                capsules.Add(new(Whole(all[i].X), Whole(all[i].Y), r, Whole(all[j].X), Whole(all[j].Y), r));
+        for (var j = i + 1; j < all.Count; j++)
+            capsules.Add(new(Whole(all[i].X), Whole(all[i].Y), r, Whole(all[j].X), Whole(all[j].Y), r));
         var hull = FigureHull.Of(all.Select(p => (p.X, p.Y)));
         return new(tone, Outer(capsules, hull), [hull]);
     }

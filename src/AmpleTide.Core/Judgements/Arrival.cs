@@ -15,16 +15,33 @@ public static class Arrival
 
     private static IEnumerable<Finding> Judge(Score score)
     {
-        if (score.Plan.Minutes < FromMinutes || score.Lines.FirstOrDefault(l => l.Form is not null) is not { } first || Quiet(first)) yield break;
-        yield return Rule.Found([first], $"The class begins with {first.Move!.Name}, before anybody has arrived.", "A few breaths let people come in from their day.")
-            .Fix("Begin with a few breaths", plan => Arrivals(score, first).Select(line => plan.InsertBefore(first.Set?.Id ?? first.Line.Id, line)));
+        if (score.Plan.Minutes < FromMinutes || score.Lines.FirstOrDefault(l => l.Form is not null) is not { } first || Quiet(first))
+            yield break;
+        yield return Rule.Found(
+                [first],
+                $"The class begins with {first.Move!.Name}, before anybody has arrived.",
+                "A few breaths let people come in from their day."
+            )
+            .Fix(
+                "Begin with a few breaths",
+                plan => Arrivals(score, first).Select(line => plan.InsertBefore(first.Set?.Id ?? first.Line.Id, line))
+            );
     }
 
     private static bool Quiet(LineScore line) => line.Move!.Kind is MoveKind.CheckIn or MoveKind.Breathing or MoveKind.Rest;
 
     private static IEnumerable<Line> Arrivals(Score score, LineScore first) =>
         from move in score.Catalogue.Moves
-        where move.Kind is MoveKind.Breathing or MoveKind.CheckIn && move.In.Contains(first.Position!.Id) && move.Dose.Unit == Unit.Breaths && move.Phases.All(p => p.Opens.Count == 0)
+        where
+            move.Kind is MoveKind.Breathing or MoveKind.CheckIn
+            && move.In.Contains(first.Position!.Id)
+            && move.Dose.Unit == Unit.Breaths
+            && move.Phases.All(p => p.Opens.Count == 0)
         orderby move.Effort
-        select new Line { Id = move.Id, Move = move.Id, Position = first.Position!.Id };
+        select new Line
+        {
+            Id = move.Id,
+            Move = move.Id,
+            Position = first.Position!.Id,
+        };
 }

@@ -27,21 +27,32 @@ public static class BreathConsistency
         var against = new HashSet<(LineScore Line, int Movement)>();
         foreach (var line in score.Lines)
         {
-            if (line.Form is not { } form || form.Move is not { Kind: MoveKind.Hold or MoveKind.Flow, Sides: not Sidedness.Circling }) continue;
+            if (line.Form is not { } form || form.Move is not { Kind: MoveKind.Hold or MoveKind.Flow, Sides: not Sidedness.Circling })
+                continue;
             for (var i = 0; i < form.Phases.Length; i++)
             {
-                if (Movement(form, i) is not { } which) continue;
+                if (Movement(form, i) is not { } which)
+                    continue;
                 var breath = form.Phases[i].Phase.Breath;
                 if (Chosen(score.Plan, which) is { } chosen)
                 {
                     if (chosen != Word(breath) && against.Add((line, which)))
-                        yield return Rule.Found([line], $"{Movements[which].Name} goes with the {Word(breath)}-breath in {line.Move!.Name}; this class has chosen the {chosen}-breath.".Capital(), Conventions.Find(Movements[which].Matter!)!.Why);
+                        yield return Rule.Found(
+                            [line],
+                            $"{Movements[which].Name} goes with the {Word(breath)}-breath in {line.Move!.Name}; this class has chosen the {chosen}-breath.".Capital(),
+                            Conventions.Find(Movements[which].Matter!)!.Why
+                        );
                     continue;
                 }
-                if (known[which].Line is not { } first) known[which] = (line, breath);
+                if (known[which].Line is not { } first)
+                    known[which] = (line, breath);
                 else if (known[which].Breath != breath && first != line)
                 {
-                    yield return Rule.Found([first, line], $"{Movements[which].Name} goes with the {Word(known[which].Breath)}-breath in {first.Move!.Name} and with the {Word(breath)}-breath in {line.Move!.Name}.".Capital(), "Either will do, as long as it stays the same.");
+                    yield return Rule.Found(
+                        [first, line],
+                        $"{Movements[which].Name} goes with the {Word(known[which].Breath)}-breath in {first.Move!.Name} and with the {Word(breath)}-breath in {line.Move!.Name}.".Capital(),
+                        "Either will do, as long as it stays the same."
+                    );
                     known[which] = (line, breath);
                 }
             }
@@ -49,7 +60,8 @@ public static class BreathConsistency
     }
 
     // The breath a class has settled on outright, or null.
-    private static string? Chosen(ClassPlan plan, int movement) => Movements[movement].Matter is { } matter ? plan.Conventions.GetValueOrDefault(matter) : null;
+    private static string? Chosen(ClassPlan plan, int movement) =>
+        Movements[movement].Matter is { } matter ? plan.Conventions.GetValueOrDefault(matter) : null;
 
     private static string Word(Breath breath) => breath == Breath.In ? "in" : "out";
 
@@ -57,17 +69,28 @@ public static class BreathConsistency
 
     private static int? Movement(MoveForm form, int index)
     {
-        if (form.Phases[index].Phase.Breath is not (Breath.In or Breath.Out) || form.Move.School.ContainsKey("neckCircle")) return null;
+        if (form.Phases[index].Phase.Breath is not (Breath.In or Breath.Out) || form.Move.School.ContainsKey("neckCircle"))
+            return null;
         // By the way to something else it may go with either.
-        if (form.HasStay && !(index + 1 < form.Phases.Length && form.Phases[index + 1].Phase.IsStay)) return null;
-        var before = index > 0 ? form.Phases[index - 1].Facts : form.HasStay || form.Phases.Length == 1 ? form.Position.Facts : form.Phases[^1].Facts;
+        if (form.HasStay && !(index + 1 < form.Phases.Length && form.Phases[index + 1].Phase.IsStay))
+            return null;
+        var before =
+            index > 0 ? form.Phases[index - 1].Facts
+            : form.HasStay || form.Phases.Length == 1 ? form.Position.Facts
+            : form.Phases[^1].Facts;
         var after = form.Phases[index].Facts;
         Span<double> by = stackalloc double[Movements.Length];
-        for (var m = 0; m < by.Length; m++) by[m] = Movements[m].Of(after) - Movements[m].Of(before);
+        for (var m = 0; m < by.Length; m++)
+            by[m] = Movements[m].Of(after) - Movements[m].Of(before);
         var most = 0;
-        for (var m = 1; m < by.Length; m++) if (by[m] > by[most]) most = m;
-        if (by[most] < Clear) return null;
-        for (var m = 0; m < by.Length; m++) if (m != most && Math.Abs(by[m]) * TwiceAnyOther > by[most]) return null;
+        for (var m = 1; m < by.Length; m++)
+            if (by[m] > by[most])
+                most = m;
+        if (by[most] < Clear)
+            return null;
+        for (var m = 0; m < by.Length; m++)
+            if (m != most && Math.Abs(by[m]) * TwiceAnyOther > by[most])
+                return null;
         return most;
     }
 }

@@ -21,8 +21,13 @@ public static class BreathDirection
     {
         foreach (var line in score.Lines)
         {
-            if (line.Form is not { } form || Known.GetValue(form, Odd.In) is not { Said: { } said } odd) continue;
-            yield return Rule.Found([line], $"{form.Move.Name} {said} on the {odd.Breath}-breath.", $"Most schools {said} on the other one.");
+            if (line.Form is not { } form || Known.GetValue(form, Odd.In) is not { Said: { } said } odd)
+                continue;
+            yield return Rule.Found(
+                [line],
+                $"{form.Move.Name} {said} on the {odd.Breath}-breath.",
+                $"Most schools {said} on the other one."
+            );
         }
     }
 
@@ -33,9 +38,11 @@ public static class BreathDirection
     {
         public static Odd In(MoveForm form)
         {
-            if (form.Move is not { Kind: MoveKind.Hold or MoveKind.Flow, Sides: not Sidedness.Circling, Effort: < Work }) return new(null, "");
+            if (form.Move is not { Kind: MoveKind.Hold or MoveKind.Flow, Sides: not Sidedness.Circling, Effort: < Work })
+                return new(null, "");
             for (var i = 0; i < form.Phases.Length; i++)
-                if (Against(form, i) is { } said) return new(said, form.Phases[i].Phase.Breath == Catalogue.Breath.In ? "in" : "out");
+                if (Against(form, i) is { } said)
+                    return new(said, form.Phases[i].Phase.Breath == Catalogue.Breath.In ? "in" : "out");
             return new(null, "");
         }
     }
@@ -44,18 +51,37 @@ public static class BreathDirection
     private static string? Against(MoveForm form, int index)
     {
         var phase = form.Phases[index];
-        if (phase.Phase.Breath is not (Breath.In or Breath.Out)) return null;
-        var before = index > 0 ? form.Phases[index - 1] : form.HasStay || form.Phases.Length == 1 ? null : form.Phases[^1];
+        if (phase.Phase.Breath is not (Breath.In or Breath.Out))
+            return null;
+        var before =
+            index > 0 ? form.Phases[index - 1]
+            : form.HasStay || form.Phases.Length == 1 ? null
+            : form.Phases[^1];
         var from = before is null ? Measures.Of(form.Position.Facts) : Measures.Of(before.Facts);
         var to = Measures.Of(phase.Facts);
-        (double By, string Said)[] turns = [(to.Fold - from.Fold, "folds"), (to.Wind - from.Wind, "turns or bends"), (from.Rise - to.Rise, "sinks")];
+        (double By, string Said)[] turns =
+        [
+            (to.Fold - from.Fold, "folds"),
+            (to.Wind - from.Wind, "turns or bends"),
+            (from.Rise - to.Rise, "sinks"),
+        ];
         // A turn or a bend is judged where it is held.
-        if (!(index + 1 < form.Phases.Length && form.Phases[index + 1].Phase.IsStay)) turns = [turns[0], turns[2], (0, "")];
+        if (!(index + 1 < form.Phases.Length && form.Phases[index + 1].Phase.IsStay))
+            turns = [turns[0], turns[2], (0, "")];
         var most = turns.MaxBy(t => Math.Abs(t.By));
-        if (Math.Abs(most.By) < Clear || turns.Any(t => t != most && Math.Abs(t.By) * TwiceAnyOther > Math.Abs(most.By))) return null;
+        if (Math.Abs(most.By) < Clear || turns.Any(t => t != most && Math.Abs(t.By) * TwiceAnyOther > Math.Abs(most.By)))
+            return null;
         var shouldBeOut = most.By > 0;
-        if (shouldBeOut == (phase.Phase.Breath == Breath.Out)) return null;
-        return shouldBeOut ? most.Said : most.Said switch { "folds" => "opens", "sinks" => "rises", _ => "comes to the middle" };
+        if (shouldBeOut == (phase.Phase.Breath == Breath.Out))
+            return null;
+        return shouldBeOut
+            ? most.Said
+            : most.Said switch
+            {
+                "folds" => "opens",
+                "sinks" => "rises",
+                _ => "comes to the middle",
+            };
     }
 
     // Fold, wind and rise, each as one number in units of what is normal.
@@ -64,7 +90,11 @@ public static class BreathDirection
         public static Measures Of(Facts facts)
         {
             double Both(Axis lower, Axis upper) => Math.Abs(facts.Loads[(int)lower] + facts.Loads[(int)upper]) / 2;
-            return new(Bending.Of(facts).Spine, Both(Axis.LowerRotation, Axis.UpperRotation) + Both(Axis.LowerSide, Axis.UpperSide), facts.HeadHeight);
+            return new(
+                Bending.Of(facts).Spine,
+                Both(Axis.LowerRotation, Axis.UpperRotation) + Both(Axis.LowerSide, Axis.UpperSide),
+                facts.HeadHeight
+            );
         }
     }
 }

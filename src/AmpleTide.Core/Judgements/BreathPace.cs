@@ -20,35 +20,59 @@ public static class BreathPace
 
     private static IEnumerable<Finding> Judge(Score score)
     {
-        var slow = score.Lines.Where(IsPaced(score.Plan)).Select(l => (Line: l, Breath: LongestBreath(l, score.Plan))).Where(l => l.Breath > Slow).ToList();
-        if (slow.Count == 0) yield break;
+        var slow = score
+            .Lines.Where(IsPaced(score.Plan))
+            .Select(l => (Line: l, Breath: LongestBreath(l, score.Plan)))
+            .Where(l => l.Breath > Slow)
+            .ToList();
+        if (slow.Count == 0)
+            yield break;
         var worst = slow.MaxBy(l => l.Breath);
         var aMinute = (60 / worst.Breath.TotalSeconds).ToString("0.0", CultureInfo.InvariantCulture);
-        var finding = Rule.Found(slow.Select(l => l.Line), $"{worst.Line.Move!.Name} asks for {aMinute} breaths a minute.", "Under five a minute people run out of air, and some hold it.");
-        yield return (worst.Breath > Slowest ? finding : finding.As(Level.Hint))
-            .Fix("Breathe at the usual pace", plan => Quickened(plan, [.. slow.Select(l => l.Line)]));
+        var finding = Rule.Found(
+            slow.Select(l => l.Line),
+            $"{worst.Line.Move!.Name} asks for {aMinute} breaths a minute.",
+            "Under five a minute people run out of air, and some hold it."
+        );
+        yield return (worst.Breath > Slowest ? finding : finding.As(Level.Hint)).Fix(
+            "Breathe at the usual pace",
+            plan => Quickened(plan, [.. slow.Select(l => l.Line)])
+        );
     }
 
     // Where nobody counts, each breathes at their own pace, and a pattern only says how long that will take.
-    private static Func<LineScore, bool> IsPaced(ClassPlan plan) => line => line.Form is { } form
-        && (form.Move.Kind == MoveKind.Flow || form.Phases.Any(p => p.Phase.Counts is not null)
-            || plan.Breath != BreathChoice.None || line.Section.Breath != BreathChoice.None || line.Line.Breath != BreathChoice.None);
+    private static Func<LineScore, bool> IsPaced(ClassPlan plan) =>
+        line =>
+            line.Form is { } form
+            && (
+                form.Move.Kind == MoveKind.Flow
+                || form.Phases.Any(p => p.Phase.Counts is not null)
+                || plan.Breath != BreathChoice.None
+                || line.Section.Breath != BreathChoice.None
+                || line.Line.Breath != BreathChoice.None
+            );
 
     // The longest breath it asks for: an in and an out that follow each other, or a breath of a stay.
     private static TimeSpan LongestBreath(LineScore line, ClassPlan plan)
     {
-        if (line.Dose.Unit == Unit.Beats) return TimeSpan.Zero;
+        if (line.Dose.Unit == Unit.Beats)
+            return TimeSpan.Zero;
         var breath = Timing.BreathOf(plan).With(line.Section.Breath).With(line.Line.Breath);
         var (longest, round) = (TimeSpan.Zero, TimeSpan.Zero);
         foreach (var phase in line.Form!.Phases)
         {
             var time = Timing.PhaseTime(phase.Phase, breath);
-            if (phase.Phase.Breath == Breath.Free) continue;
-            if (phase.Phase.IsStay) longest = WholeMilliseconds.Longer(longest, time);
-            else if (phase.Phase.Breath == Breath.In && round > TimeSpan.Zero && EndsOut(line.Form, phase)) round = time;
-            else round += time;
+            if (phase.Phase.Breath == Breath.Free)
+                continue;
+            if (phase.Phase.IsStay)
+                longest = WholeMilliseconds.Longer(longest, time);
+            else if (phase.Phase.Breath == Breath.In && round > TimeSpan.Zero && EndsOut(line.Form, phase))
+                round = time;
+            else
+                round += time;
             longest = WholeMilliseconds.Longer(longest, round);
-            if (phase.Phase.IsStay) round = TimeSpan.Zero;
+            if (phase.Phase.IsStay)
+                round = TimeSpan.Zero;
         }
         return longest;
     }
@@ -66,19 +90,33 @@ public static class BreathPace
         var (lines, sections) = (slow.Select(l => l.Line.Id).ToHashSet(), slow.Select(l => l.Section.Id).ToHashSet());
         var edited = plan.ChangeLines(lines, l => l with { Breath = Quicker(l.Breath) });
         yield return edited;
-        edited = edited with { Sections = [.. edited.Sections.Select(s => sections.Contains(s.Id) ? s with { Breath = Quicker(s.Breath) } : s)] };
+        edited = edited with
+        {
+            Sections = [.. edited.Sections.Select(s => sections.Contains(s.Id) ? s with { Breath = Quicker(s.Breath) } : s)],
+        };
         yield return edited;
         edited = edited with { Breath = Quicker(edited.Breath) };
         yield return edited;
         // A move that counts its own phases is slow only where the count itself is.
-        yield return edited.ChangeLines(lines, l => l with { Breath = l.Breath with { SecondsPerCount = BreathPatterns.Usual.SecondsPerCount } });
+        yield return edited.ChangeLines(
+            lines,
+            l => l with { Breath = l.Breath with { SecondsPerCount = BreathPatterns.Usual.SecondsPerCount } }
+        );
     }
 
     // Without the counts that are slow; the others stay.
     private static BreathChoice Quicker(BreathChoice own)
     {
         var seconds = own.SecondsPerCount is { } given && given <= BreathPatterns.Usual.SecondsPerCount ? own.SecondsPerCount : null;
-        BreathCounts? Kept(BreathCounts? counts) => counts is { } c && TimeSpan.FromSeconds(c.Sum * (seconds ?? BreathPatterns.Usual.SecondsPerCount)) <= Slow ? counts : null;
-        return own with { SecondsPerCount = seconds, Moving = Kept(own.Moving), Effort = Kept(own.Effort), Holding = Kept(own.Holding), Resting = Kept(own.Resting) };
+        BreathCounts? Kept(BreathCounts? counts) =>
+            counts is { } c && TimeSpan.FromSeconds(c.Sum * (seconds ?? BreathPatterns.Usual.SecondsPerCount)) <= Slow ? counts : null;
+        return own with
+        {
+            SecondsPerCount = seconds,
+            Moving = Kept(own.Moving),
+            Effort = Kept(own.Effort),
+            Holding = Kept(own.Holding),
+            Resting = Kept(own.Resting),
+        };
     }
 }

@@ -1,8 +1,8 @@
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Classes;
-using AmpleTide.Core.Suggestions;
 using AmpleTide.Core.Scoring;
+using AmpleTide.Core.Suggestions;
 
 namespace AmpleTide.Core.Judgements;
 
@@ -29,8 +29,11 @@ public static class CounterOwed
         {
             var (did, answer) = Said[(debt.Bend, debt.Forward)];
             var late = debt.LateBy is { } by ? $" until {by.Move!.Name}, {Clock.Of(debt.Late)} later" : "";
-            var finding = Rule.Found([debt.Line], $"{debt.Line.Move!.Name} {did} for {(int)debt.Held.TotalSeconds} s and nothing {answer}{late}.",
-                    "It stays behind as stiffness; two minutes at most, and before the rest.")
+            var finding = Rule.Found(
+                    [debt.Line],
+                    $"{debt.Line.Move!.Name} {did} for {(int)debt.Held.TotalSeconds} s and nothing {answer}{late}.",
+                    "It stays behind as stiffness; two minutes at most, and before the rest."
+                )
                 .FixByInserting($"Add what {answer}", score, debt.Line, Needs.Answering(debt));
             // Arms find their way back by themselves more often than backs do.
             yield return debt.Bend == Bend.Girdle ? finding.As(Level.Hint) : finding;

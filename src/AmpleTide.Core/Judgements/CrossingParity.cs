@@ -16,10 +16,22 @@ public static class CrossingParity
         for (var i = 1; i < score.Lines.Count; i++)
         {
             var (before, line) = (score.Lines[i - 1], score.Lines[i]);
-            if (before.Set != line.Set || before.Occurrences.Count == 0 || line.Occurrences.Count == 0 || !Crosses(before) || !Crosses(line)) continue;
-            if (LastOnTop(before) != line.Occurrences[0].Side) continue;
+            if (
+                before.Set != line.Set
+                || before.Occurrences.Count == 0
+                || line.Occurrences.Count == 0
+                || !Crosses(before)
+                || !Crosses(line)
+            )
+                continue;
+            if (LastOnTop(before) != line.Occurrences[0].Side)
+                continue;
             var on = line.Occurrences[0].Side == Side.Left ? "left" : "right";
-            yield return Rule.Found([before, line], $"{before.Move!.Name} ends with the {on} on top and {line.Move!.Name} begins with it.", "The number of rounds decides which is on top; the hold takes the other first.")
+            yield return Rule.Found(
+                    [before, line],
+                    $"{before.Move!.Name} ends with the {on} on top and {line.Move!.Name} begins with it.",
+                    "The number of rounds decides which is on top; the hold takes the other first."
+                )
                 .Fix("Begin with the other on top", plan => plan.Mirror([line.Line.Id], score.Catalogue));
         }
     }

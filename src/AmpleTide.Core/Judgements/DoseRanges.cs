@@ -14,12 +14,18 @@ public static class DoseRanges
     {
         foreach (var line in score.Lines)
         {
-            if (line.Move is not { } move || line.Dose.Unit != move.Dose.Unit) continue;
+            if (line.Move is not { } move || line.Dose.Unit != move.Dose.Unit)
+                continue;
             var (amount, range) = (line.Dose.Amount, move.Dose);
-            if (amount >= range.Least && amount <= range.Most) continue;
+            if (amount >= range.Least && amount <= range.Most)
+                continue;
             var (word, bound) = amount < range.Least ? ("under", range.Least) : ("over", range.Most);
             var unit = range.Unit.ToString().ToLowerInvariant();
-            yield return Rule.Found([line], $"{move.Name}: {amount} {unit} is {word} the usual {range.Least} to {range.Most}.", amount < range.Least ? "So little is over before it is found." : "So much in one go tires or dulls.")
+            yield return Rule.Found(
+                    [line],
+                    $"{move.Name}: {amount} {unit} is {word} the usual {range.Least} to {range.Most}.",
+                    amount < range.Least ? "So little is over before it is found." : "So much in one go tires or dulls."
+                )
                 .Fix($"Make it {bound}", plan => plan.ChangeLine(line.Line.Id, l => l with { Dose = new(range.Unit, bound) }));
         }
     }

@@ -25,11 +25,13 @@ public static class EffortArc
         var (least, most) = (double.PositiveInfinity, double.NegativeInfinity);
         foreach (var line in score.Lines)
         {
-            if (line.Move is null || line.Occurrences.Count == 0 || Arc.IsQuiet(line)) continue;
+            if (line.Move is null || line.Occurrences.Count == 0 || Arc.IsQuiet(line))
+                continue;
             (least, most) = (Math.Min(least, line.Move.Effort), Math.Max(most, line.Move.Effort));
         }
         // Nothing moving, or nothing that rises and falls.
-        if (most - least < FlatMets || most < Demanding) yield break;
+        if (most - least < FlatMets || most < Demanding)
+            yield break;
         // The peak is the minute that asks most; several that ask alike are a plateau, and any of them may lie well.
         var minutes = Minutes(score).ToList();
         var top = minutes.Max(m => m.Mets);
@@ -38,12 +40,26 @@ public static class EffortArc
         {
             var peak = peaks.MaxBy(p => p.Mets)!;
             var where = peak.To < EarliestPeak ? "early" : "late";
-            yield return Rule.Found([peak.Line], $"{peak.Line.Move!.Name}, the most demanding, comes {where}: after {Clock.Share(peak.To)} of the class.", "Warm first, and leave time to come down again.");
+            yield return Rule.Found(
+                [peak.Line],
+                $"{peak.Line.Move!.Name}, the most demanding, comes {where}: after {Clock.Share(peak.To)} of the class.",
+                "Warm first, and leave time to come down again."
+            );
         }
-        var after = score.PracticeSpans.Where(t => t.At >= Ending * score.Total).Select(t => t.Line).FirstOrDefault(l => l.Move!.Effort > EndingShare * most && l.Move.Effort >= 2.6);
+        var after = score
+            .PracticeSpans.Where(t => t.At >= Ending * score.Total)
+            .Select(t => t.Line)
+            .FirstOrDefault(l => l.Move!.Effort > EndingShare * most && l.Move.Effort >= 2.6);
         if (after is not null)
         {
-            yield return Rule.Found([after], string.Create(CultureInfo.InvariantCulture, $"{after.Move!.Name} asks for {after.Move.Effort:0.0} METs near the end; the peak was {most:0.0}."), "The last part of a class is for coming down.");
+            yield return Rule.Found(
+                [after],
+                string.Create(
+                    CultureInfo.InvariantCulture,
+                    $"{after.Move!.Name} asks for {after.Move.Effort:0.0} METs near the end; the peak was {most:0.0}."
+                ),
+                "The last part of a class is for coming down."
+            );
         }
     }
 
@@ -54,17 +70,22 @@ public static class EffortArc
         var next = 0;
         for (var from = TimeSpan.Zero; from < score.Total; from += Window / 2)
         {
-            while (next < score.PracticeSpans.Count && score.PracticeSpans[next].End <= from) next++;
-            double mets = 0, ms = 0, best = 0;
+            while (next < score.PracticeSpans.Count && score.PracticeSpans[next].End <= from)
+                next++;
+            double mets = 0,
+                ms = 0,
+                best = 0;
             LineScore? line = null;
             for (var i = next; i < score.PracticeSpans.Count && score.PracticeSpans[i].At < from + Window; i++)
             {
                 var t = score.PracticeSpans[i];
                 var inside = (Earlier(t.End, from + Window) - WholeMilliseconds.Longer(t.At, from)).TotalMilliseconds;
                 (mets, ms) = (mets + (t.Line.Move!.Effort * inside), ms + inside);
-                if (t.Line.Move.Effort > best) (best, line) = (t.Line.Move.Effort, t.Line);
+                if (t.Line.Move.Effort > best)
+                    (best, line) = (t.Line.Move.Effort, t.Line);
             }
-            if (line is not null && ms > 0) yield return new(from / score.Total, Earlier(score.Total, from + Window) / score.Total, mets / ms, line);
+            if (line is not null && ms > 0)
+                yield return new(from / score.Total, Earlier(score.Total, from + Window) / score.Total, mets / ms, line);
         }
     }
 

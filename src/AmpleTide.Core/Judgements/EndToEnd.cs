@@ -19,10 +19,16 @@ public static class EndToEnd
         for (var i = 1; i < score.PracticeSpans.Count; i++)
         {
             var (before, after) = (score.PracticeSpans[i - 1], score.PracticeSpans[i]);
-            if (before.Line == after.Line || after.At - before.End > AtOnce || before.Line.Move?.Kind == MoveKind.Rest) continue;
+            if (before.Line == after.Line || after.At - before.End > AtOnce || before.Line.Move?.Kind == MoveKind.Rest)
+                continue;
             var (from, to) = (Last(before).Bending.Spine, First(after).Bending.Spine);
-            if (!((from >= End && to <= -End) || (from <= -End && to >= End))) continue;
-            yield return Rule.Found([before.Line, after.Line], $"{before.Line.Move!.Name} goes straight into {after.Line.Move!.Name}, from one end of the back to the other.", "Small before big: the middle first, for a breath.")
+            if (!((from >= End && to <= -End) || (from <= -End && to >= End)))
+                continue;
+            yield return Rule.Found(
+                    [before.Line, after.Line],
+                    $"{before.Line.Move!.Name} goes straight into {after.Line.Move!.Name}, from one end of the back to the other.",
+                    "Small before big: the middle first, for a breath."
+                )
                 .Fix("Pause a breath between", plan => plan.ChangeLine(before.Line.Line.Id, l => l with { PauseAfter = l.PauseAfter + 1 }));
         }
     }

@@ -13,14 +13,24 @@ namespace AmpleTide.Core.Judgements;
 /// <param name="Why">The reason.</param>
 /// <param name="Fixes">What would mend it.</param>
 public sealed record Finding(
-    string Id, string Rule, Level Level, IReadOnlyList<string> Lines, string Text, string Why, IReadOnlyList<Fix> Fixes)
+    string Id,
+    string Rule,
+    Level Level,
+    IReadOnlyList<string> Lines,
+    string Text,
+    string Why,
+    IReadOnlyList<Fix> Fixes
+)
 {
     /// <summary>The finding with one more fix. The edit runs only when it is asked for.</summary>
     public Finding Fix(string label, Func<ClassPlan, ClassPlan> edit) => Fix(label, plan => [edit(plan)]);
 
     /// <summary>The finding with one more fix that has a choice: the first edit that mends it and makes nothing worse is taken.</summary>
     public Finding Fix(string label, Func<ClassPlan, IEnumerable<ClassPlan>> edits) =>
-        this with { Fixes = [.. Fixes, new($"fix-{Fixes.Count + 1}", label, edits)] };
+        this with
+        {
+            Fixes = [.. Fixes, new($"fix-{Fixes.Count + 1}", label, edits)],
+        };
 
     /// <summary>The finding with one more fix, which puts in a line that meets a need after another line, or after the set that line is in.</summary>
     public Finding FixByInserting(string label, Score score, LineScore after, Need need) =>

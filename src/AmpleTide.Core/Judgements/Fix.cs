@@ -29,10 +29,12 @@ public sealed record Fix(string Id, string Label, Func<ClassPlan, IEnumerable<Cl
             cancellation.ThrowIfCancellationRequested();
             trials.Add(Trial.Of(score, was, finding, this, edited));
             // What is put in takes its time: best within the minutes that were wanted.
-            if (trials[^1] is { Refusal: null, IsOnTime: true }) return new(edited, null);
+            if (trials[^1] is { Refusal: null, IsOnTime: true })
+                return new(edited, null);
         }
         // Else the class ends later, which is the clock's own finding and has its own fix.
-        if (trials.Find(t => t.Refusal is null) is { } late) return new(late.Edited, null);
+        if (trials.Find(t => t.Refusal is null) is { } late)
+            return new(late.Edited, null);
         return new(null, trials.Count == 0 ? "Nothing in the catalogue would do it here." : trials[0].Refusal);
     }
 
@@ -44,9 +46,16 @@ public sealed record Fix(string Id, string Label, Func<ClassPlan, IEnumerable<Cl
     {
         public static Trial Of(Score before, IReadOnlyList<Finding> was, Finding finding, Fix fix, ClassPlan edited)
         {
-            if (ReferenceEquals(edited, before.Plan)) return new(edited, edited.Lines.Any(l => l.Locked) ? "What could be changed is locked." : "It would change nothing.", false);
-            if (Locked(before.Plan, edited) is { } locked) return new(edited, $"{NameOf(before, locked)} is locked; unlock it first.", false);
-            if (BelowLeast(before, edited) is { } small) return new(edited, $"{NameOf(before, small)} would get less than makes sense.", false);
+            if (ReferenceEquals(edited, before.Plan))
+                return new(
+                    edited,
+                    edited.Lines.Any(l => l.Locked) ? "What could be changed is locked." : "It would change nothing.",
+                    false
+                );
+            if (Locked(before.Plan, edited) is { } locked)
+                return new(edited, $"{NameOf(before, locked)} is locked; unlock it first.", false);
+            if (BelowLeast(before, edited) is { } small)
+                return new(edited, $"{NameOf(before, small)} would get less than makes sense.", false);
             Score after;
             try
             {
@@ -57,32 +66,51 @@ public sealed record Fix(string Id, string Label, Func<ClassPlan, IEnumerable<Cl
                 return new(edited, tooLong.Message, false);
             }
             var isNow = Judgement.Of(after);
-            if (!(fix.Betters?.Invoke(after) ?? !isNow.Any(f => IsStill(f, finding, was)))) return new(edited, "It would not mend this.", false);
+            if (!(fix.Betters?.Invoke(after) ?? !isNow.Any(f => IsStill(f, finding, was))))
+                return new(edited, "It would not mend this.", false);
             var onTime = Count(isNow, PlannedTime.Rule.Id, Level.Hint) <= Count(was, PlannedTime.Rule.Id, Level.Hint);
-            var worse = isNow.FirstOrDefault(f => f.Level <= finding.Level && f.Rule != PlannedTime.Rule.Id && f.Id != finding.Id
-                && Count(isNow, f.Rule, finding.Level) > Count(was, f.Rule, finding.Level));
+            var worse = isNow.FirstOrDefault(f =>
+                f.Level <= finding.Level
+                && f.Rule != PlannedTime.Rule.Id
+                && f.Id != finding.Id
+                && Count(isNow, f.Rule, finding.Level) > Count(was, f.Rule, finding.Level)
+            );
             return new(edited, worse is null ? null : $"It would bring something as bad: {worse.Text}", onTime);
         }
 
         // The same, or the same trouble with some of its lines, under an id of its own.
         private static bool IsStill(Finding now, Finding finding, IReadOnlyList<Finding> was) =>
-            now.Id == finding.Id || (now.Rule == finding.Rule && now.Level <= finding.Level && now.Lines.Any(finding.Lines.Contains) && !was.Any(w => w.Id == now.Id));
+            now.Id == finding.Id
+            || (
+                now.Rule == finding.Rule
+                && now.Level <= finding.Level
+                && now.Lines.Any(finding.Lines.Contains)
+                && !was.Any(w => w.Id == now.Id)
+            );
 
-        private static int Count(IReadOnlyList<Finding> findings, string rule, Level level) => findings.Count(f => f.Rule == rule && f.Level <= level);
+        private static int Count(IReadOnlyList<Finding> findings, string rule, Level level) =>
+            findings.Count(f => f.Rule == rule && f.Level <= level);
 
         // What is locked keeps its dose and its sides, and stays.
         private static Line? Locked(ClassPlan before, ClassPlan after)
         {
-            if (!before.Lines.Any(l => l.Locked)) return null;
+            if (!before.Lines.Any(l => l.Locked))
+                return null;
             var now = after.Lines.ToDictionary(l => l.Id);
-            return before.Lines.FirstOrDefault(l => l.Locked && !(now.GetValueOrDefault(l.Id) is { } line && line.Dose == l.Dose && line.Sides == l.Sides && line.Move == l.Move));
+            return before.Lines.FirstOrDefault(l =>
+                l.Locked
+                && !(now.GetValueOrDefault(l.Id) is { } line && line.Dose == l.Dose && line.Sides == l.Sides && line.Move == l.Move)
+            );
         }
 
         private static Line? BelowLeast(Score before, ClassPlan after)
         {
             var was = before.Plan.Lines.ToDictionary(l => l.Id, l => l.Dose);
-            return after.Lines.FirstOrDefault(l => l.Dose is { } dose && was.GetValueOrDefault(l.Id) != dose
-                && dose.Amount < (before.Catalogue.Move(l.Move) is { } move && move.Dose.Unit == dose.Unit ? move.Dose.Least : 1));
+            return after.Lines.FirstOrDefault(l =>
+                l.Dose is { } dose
+                && was.GetValueOrDefault(l.Id) != dose
+                && dose.Amount < (before.Catalogue.Move(l.Move) is { } move && move.Dose.Unit == dose.Unit ? move.Dose.Least : 1)
+            );
         }
 
         private static string NameOf(Score score, Line line) => score.Catalogue.Move(line.Move)?.Name ?? line.Move;

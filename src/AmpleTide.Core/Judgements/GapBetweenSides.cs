@@ -15,16 +15,23 @@ public static class GapBetweenSides
 
     private static IEnumerable<Finding> Judge(Score score)
     {
-        if (Conventions.Chosen(score.Plan, "secondSide") == "whole-chain") yield break;
+        if (Conventions.Chosen(score.Plan, "secondSide") == "whole-chain")
+            yield break;
         var single = score.Lines.Where(l => l.Set is null && l.Line.Sides is { IsOneSide: true } && l.Occurrences.Count == 1);
         foreach (var lines in single.GroupBy(l => (l.Line.Move, l.Line.Option)).Where(g => g.Count() == 2))
         {
             var (first, second) = (lines.First(), lines.Last());
-            if (first.Occurrences[0].Side == second.Occurrences[0].Side) continue;
+            if (first.Occurrences[0].Side == second.Occurrences[0].Side)
+                continue;
             var gap = second.Occurrences[0].Start - first.Occurrences[0].End;
-            if (gap <= Most) continue;
+            if (gap <= Most)
+                continue;
             var name = second.Occurrences[0].Side == Side.Left ? "left" : "right";
-            yield return Rule.Found([first, second], $"{first.Move!.Name}: the {name} comes {Clock.Of(gap)} after the first side.", "By then nobody feels the difference any more.")
+            yield return Rule.Found(
+                    [first, second],
+                    $"{first.Move!.Name}: the {name} comes {Clock.Of(gap)} after the first side.",
+                    "By then nobody feels the difference any more."
+                )
                 .Fix("Bring it right after the first", plan => plan.Move(second.Line.Id, first.Line.Id));
         }
     }

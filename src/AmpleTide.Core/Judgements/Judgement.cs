@@ -60,7 +60,8 @@ public static class Judgement
         {
             var first = findings.Count;
             foreach (var finding in rule.Judge(score))
-                if (!IsOff(finding, score)) findings.Add(Named(finding, findings, first));
+                if (!IsOff(finding, score))
+                    findings.Add(Named(finding, findings, first));
         }
         return [.. findings.OrderBy(f => f.Level)];
     }
@@ -69,11 +70,15 @@ public static class Judgement
     private static Finding Named(Finding finding, List<Finding> findings, int first)
     {
         var id = finding.Id;
-        for (var n = 2; findings.FindIndex(first, f => f.Id == id) >= 0; n++) id = $"{finding.Id}.{n}";
+        for (var n = 2; findings.FindIndex(first, f => f.Id == id) >= 0; n++)
+            id = $"{finding.Id}.{n}";
         return id == finding.Id ? finding : finding with { Id = id };
     }
 
     // A judgement is off where the teacher said so and gave a reason.
-    private static bool IsOff(Finding finding, Score score) => score.Plan.Off.Count > 0 && score.Plan.Off.Any(off =>
-        off.Rule == finding.Rule && off.Reason.Length > 0 && (off.Lines.Count == 0 || finding.Lines.All(off.Lines.Contains)));
+    private static bool IsOff(Finding finding, Score score) =>
+        score.Plan.Off.Count > 0
+        && score.Plan.Off.Any(off =>
+            off.Rule == finding.Rule && off.Reason.Length > 0 && (off.Lines.Count == 0 || finding.Lines.All(off.Lines.Contains))
+        );
 }

@@ -1,7 +1,7 @@
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Classes;
-using AmpleTide.Core.Suggestions;
 using AmpleTide.Core.Scoring;
+using AmpleTide.Core.Suggestions;
 
 namespace AmpleTide.Core.Judgements;
 
@@ -23,10 +23,15 @@ public static class LeftOpen
     {
         foreach (var state in score.Open.Where(o => o.To is null))
         {
-            if (score.Plan.EndsAsleep && state.What is "eyes" or OpenStates.Lying) continue;
+            if (score.Plan.EndsAsleep && state.What is "eyes" or OpenStates.Lying)
+                continue;
             // Whoever gets up with closed eyes is told of that, and opens them before.
-            if (StillOpen.GetsUpWithEyesClosed(score, state) is not null) continue;
-            var (text, why) = Said.GetValueOrDefault(state.What, ($"{state.What.Replace('-', ' ')} is opened and never closed.", "It is still open at the end."));
+            if (StillOpen.GetsUpWithEyesClosed(score, state) is not null)
+                continue;
+            var (text, why) = Said.GetValueOrDefault(
+                state.What,
+                ($"{state.What.Replace('-', ' ')} is opened and never closed.", "It is still open at the end.")
+            );
             var finding = Rule.Found([state.Line], text, why);
             yield return Closing(score, state) is { } closing
                 ? finding.Fix($"Add {closing.Name} at the end", plan => plan.InsertAfter(score.Lines[^1].Line.Id, closing.Line))
@@ -38,15 +43,25 @@ public static class LeftOpen
     private static (string Name, Line Line)? Closing(Score score, OpenState state)
     {
         var end = score.Lines.LastOrDefault(l => l.Position is not null)?.Position;
-        if (end is null) return null;
-        var closers = from move in score.Catalogue.ClosersOf(state.What == OpenStates.Lying ? "eyes" : state.What)
-                      from id in move.In
-                      let position = score.Catalogue.Position(id)!
-                      where score.Plan.Place.Allows(position) && (state.What != OpenStates.Lying || !position.Lying)
-                      let path = score.Ways.Cheapest(end.Id, id, score.Plan)
-                      where path is not null
-                      orderby path.Cost
-                      select (move.Name, new Line { Id = move.Id, Move = move.Id, Position = id });
+        if (end is null)
+            return null;
+        var closers =
+            from move in score.Catalogue.ClosersOf(state.What == OpenStates.Lying ? "eyes" : state.What)
+            from id in move.In
+            let position = score.Catalogue.Position(id)!
+            where score.Plan.Place.Allows(position) && (state.What != OpenStates.Lying || !position.Lying)
+            let path = score.Ways.Cheapest(end.Id, id, score.Plan)
+            where path is not null
+            orderby path.Cost
+            select (
+                move.Name,
+                new Line
+                {
+                    Id = move.Id,
+                    Move = move.Id,
+                    Position = id,
+                }
+            );
         return closers.Cast<(string, Line)?>().FirstOrDefault();
     }
 }

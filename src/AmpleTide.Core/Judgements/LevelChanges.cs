@@ -18,14 +18,24 @@ public static class LevelChanges
         var descents = trips.Where(t => t.Down).ToList();
         if (descents.Count >= ManyDescents)
         {
-            yield return Rule.Found(descents.Select(t => t.Line), $"The class goes down {descents.Count} times.", "What belongs to one level can be done in one visit.");
+            yield return Rule.Found(
+                descents.Select(t => t.Line),
+                $"The class goes down {descents.Count} times.",
+                "What belongs to one level can be done in one visit."
+            );
             yield break;
         }
         for (var i = 1; i < trips.Count; i++)
         {
             var (there, back) = (trips[i - 1], trips[i]);
-            if (there.To != back.From || there.From != back.To || back.At - there.At > Soon) continue;
-            yield return Rule.Found([there.Line, back.Line], $"After {Clock.Of(back.At - there.At)} the class is back on the level it came from.", "The trip there and back costs more than it holds.").As(Level.Hint);
+            if (there.To != back.From || there.From != back.To || back.At - there.At > Soon)
+                continue;
+            yield return Rule.Found(
+                    [there.Line, back.Line],
+                    $"After {Clock.Of(back.At - there.At)} the class is back on the level it came from.",
+                    "The trip there and back costs more than it holds."
+                )
+                .As(Level.Hint);
         }
     }
 
@@ -43,7 +53,8 @@ public static class LevelChanges
         foreach (var span in score.PracticeSpans)
         {
             var level = span.Line.Position!.Level;
-            if (at is { } from && level != from && span.At < rest) trips.Add(new(span.Line, span.At, from, level));
+            if (at is { } from && level != from && span.At < rest)
+                trips.Add(new(span.Line, span.At, from, level));
             at = level;
         }
         return trips;

@@ -1,8 +1,8 @@
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Classes;
-using AmpleTide.Core.Suggestions;
 using AmpleTide.Core.Scoring;
+using AmpleTide.Core.Suggestions;
 
 namespace AmpleTide.Core.Judgements;
 
@@ -19,17 +19,35 @@ public static class NeckEase
     private static IEnumerable<Finding> Judge(Score score)
     {
         var repeats = Conventions.Takes(score.Plan, "neckEase", "repetitions");
-        if (!repeats && !Conventions.Takes(score.Plan, "neckEase", "holds")) yield break;
+        if (!repeats && !Conventions.Takes(score.Plan, "neckEase", "holds"))
+            yield break;
         var (unwanted, wanted) = repeats ? (MoveKind.Hold, MoveKind.Flow) : (MoveKind.Flow, MoveKind.Hold);
         foreach (var line in score.Lines)
         {
-            if (line.Form is not { } form || form.Move.Kind != unwanted || !ForTheNeck(form)) continue;
-            yield return Rule.Found([line], $"{form.Move.Name} {(repeats ? "holds" : "repeats")}; this class eases the neck with {(repeats ? "repetitions" : "soft holds")}.", Conventions.Find("neckEase")!.Why)
-                .Fix(repeats ? "Repeat instead" : "Hold instead", plan => Swaps.ForEverybody(score, line).Where(s => s.Move.Kind == wanted && ForTheNeck(s)).Select(s => plan.ChangeLine(line.Line.Id, l => Swaps.Put(l, s))));
+            if (line.Form is not { } form || form.Move.Kind != unwanted || !ForTheNeck(form))
+                continue;
+            yield return Rule.Found(
+                    [line],
+                    $"{form.Move.Name} {(repeats ? "holds" : "repeats")}; this class eases the neck with {(repeats ? "repetitions" : "soft holds")}.",
+                    Conventions.Find("neckEase")!.Why
+                )
+                .Fix(
+                    repeats ? "Repeat instead" : "Hold instead",
+                    plan =>
+                        Swaps
+                            .ForEverybody(score, line)
+                            .Where(s => s.Move.Kind == wanted && ForTheNeck(s))
+                            .Select(s => plan.ChangeLine(line.Line.Id, l => Swaps.Put(l, s)))
+                );
         }
     }
 
     // The neck goes far, and the rest of the spine does not.
-    private static bool ForTheNeck(MoveForm form) => form.Phases.Any(p => NeckAxes.Any(a => Math.Abs(p.Facts.Loads[(int)a]) >= Clear))
-        && form.Phases.All(p => Math.Abs(p.Bending.Spine) < Clear / 2 && Math.Abs(p.Facts.Loads[(int)Axis.LowerRotation]) < Clear && Math.Abs(p.Facts.Loads[(int)Axis.UpperRotation]) < Clear);
+    private static bool ForTheNeck(MoveForm form) =>
+        form.Phases.Any(p => NeckAxes.Any(a => Math.Abs(p.Facts.Loads[(int)a]) >= Clear))
+        && form.Phases.All(p =>
+            Math.Abs(p.Bending.Spine) < Clear / 2
+            && Math.Abs(p.Facts.Loads[(int)Axis.LowerRotation]) < Clear
+            && Math.Abs(p.Facts.Loads[(int)Axis.UpperRotation]) < Clear
+        );
 }

@@ -13,12 +13,26 @@ public static class OneOption
     private static IEnumerable<Finding> Judge(Score score)
     {
         var sides = score.Lines.Where(l => l.Line.Sides is { IsOneSide: true } && l.Occurrences.Count > 0 && l.Set is null);
-        foreach (var lines in sides.GroupBy(l => l.Line.Move).Where(g => g.Count() == 2 && g.Select(l => l.Line.Option).Distinct().Count() == 2))
+        foreach (
+            var lines in sides.GroupBy(l => l.Line.Move).Where(g => g.Count() == 2 && g.Select(l => l.Line.Option).Distinct().Count() == 2)
+        )
         {
             var (first, second) = (lines.First(), lines.Last());
-            if (first.Occurrences[0].Side == second.Occurrences[0].Side) continue;
-            yield return Rule.Found([first, second], $"{first.Move!.Name}: {first.Line.Option} on the first side, {second.Line.Option} on the second.", "Options belong before the first side; told later, one side never gets them.")
-                .Fix($"Both {Gentler(first.Line.Option, second.Line.Option)}", plan => plan.ChangeLines([first.Line.Id, second.Line.Id], l => l with { Option = Gentler(first.Line.Option, second.Line.Option) }));
+            if (first.Occurrences[0].Side == second.Occurrences[0].Side)
+                continue;
+            yield return Rule.Found(
+                    [first, second],
+                    $"{first.Move!.Name}: {first.Line.Option} on the first side, {second.Line.Option} on the second.",
+                    "Options belong before the first side; told later, one side never gets them."
+                )
+                .Fix(
+                    $"Both {Gentler(first.Line.Option, second.Line.Option)}",
+                    plan =>
+                        plan.ChangeLines(
+                            [first.Line.Id, second.Line.Id],
+                            l => l with { Option = Gentler(first.Line.Option, second.Line.Option) }
+                        )
+                );
         }
     }
 

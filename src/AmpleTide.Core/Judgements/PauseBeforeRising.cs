@@ -1,7 +1,7 @@
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Classes;
-using AmpleTide.Core.Suggestions;
 using AmpleTide.Core.Scoring;
+using AmpleTide.Core.Suggestions;
 
 namespace AmpleTide.Core.Judgements;
 
@@ -31,14 +31,23 @@ public static class PauseBeforeRising
             }
             var stands = span.Line.Position.Level == PelvisLevel.Standing;
             // The way itself is getting up; what counts is sitting or kneeling still.
-            if (!stands) sat += span.Length;
+            if (!stands)
+                sat += span.Length;
             if (stands && lying >= Long && sat < needed)
             {
                 var line = span.Line;
-                yield return Rule.Found([line], $"After {Clock.Of(lying)} of lying people sit {(int)sat.TotalSeconds} s before they stand.", $"Sit {needed.TotalSeconds} s first; rising quickly makes people dizzy.")
-                    .Fix("Sit and notice first", plan => Sitting(score, needed).Select(sitting => plan.InsertBefore(line.Set?.Id ?? line.Line.Id, sitting)));
+                yield return Rule.Found(
+                        [line],
+                        $"After {Clock.Of(lying)} of lying people sit {(int)sat.TotalSeconds} s before they stand.",
+                        $"Sit {needed.TotalSeconds} s first; rising quickly makes people dizzy."
+                    )
+                    .Fix(
+                        "Sit and notice first",
+                        plan => Sitting(score, needed).Select(sitting => plan.InsertBefore(line.Set?.Id ?? line.Line.Id, sitting))
+                    );
             }
-            if (stands || sat >= needed) (lyingFrom, lying) = (null, TimeSpan.Zero);
+            if (stands || sat >= needed)
+                (lyingFrom, lying) = (null, TimeSpan.Zero);
         }
     }
 
@@ -51,5 +60,11 @@ public static class PauseBeforeRising
         where move is not null
         from place in (string[])["seated-cross", "heel-sit", "chair-edge"]
         where move.In.Contains(place)
-        select new Line { Id = id, Move = id, Position = place, Dose = new(move.Dose.Unit, Math.Min(move.Dose.Most, (int)(time / NoticingBreath) + 1)) };
+        select new Line
+        {
+            Id = id,
+            Move = id,
+            Position = place,
+            Dose = new(move.Dose.Unit, Math.Min(move.Dose.Most, (int)(time / NoticingBreath) + 1)),
+        };
 }

@@ -16,7 +16,11 @@ public static class PhaseCollision
         {
             var before = line.CollidesWith!;
             var phase = line.Form!.Phases[0].Phase.Breath == Catalogue.Breath.In ? "in" : "out";
-            yield return Rule.Found([before, line], $"{before.Move!.Name} ends on an {phase}-breath and {line.Move!.Name} begins on one.", "Half a breath is put between them.")
+            yield return Rule.Found(
+                    [before, line],
+                    $"{before.Move!.Name} ends on an {phase}-breath and {line.Move!.Name} begins on one.",
+                    "Half a breath is put between them."
+                )
                 .Fix("Pause two breaths", plan => plan.ChangeLine(before.Line.Id, l => l with { PauseAfter = l.PauseAfter + 2 }));
         }
     }

@@ -20,11 +20,19 @@ public static class PlannedTime
     {
         var wanted = WholeMilliseconds.Of(score.Plan.Minutes * 60);
         var off = score.Total - wanted;
-        if (off.Duration() <= WholeMilliseconds.Longer(Unnoticed, wanted / Share) || score.Lines.Count == 0) yield break;
+        if (off.Duration() <= WholeMilliseconds.Longer(Unnoticed, wanted / Share) || score.Lines.Count == 0)
+            yield break;
         var over = off > TimeSpan.Zero;
-        var finding = Rule.Found([], $"{Clock.Of(score.Total)} planned, {Clock.Of(wanted)} wanted: {Clock.Of(off.Duration())} {(over ? "over" : "short")}.", Where(score))
+        var finding = Rule.Found(
+                [],
+                $"{Clock.Of(score.Total)} planned, {Clock.Of(wanted)} wanted: {Clock.Of(off.Duration())} {(over ? "over" : "short")}.",
+                Where(score)
+            )
             .Fix(over ? "Shorten the doses" : "Lengthen the doses", plan => Approach(plan, score, wanted));
-        yield return finding with { Fixes = [finding.Fixes[0] with { Betters = after => (after.Total - wanted).Duration() < off.Duration() }] };
+        yield return finding with
+        {
+            Fixes = [finding.Fixes[0] with { Betters = after => (after.Total - wanted).Duration() < off.Duration() }],
+        };
     }
 
     private static string Where(Score score)
@@ -41,10 +49,12 @@ public static class PlannedTime
         for (var step = 0; step < MostSteps; step++)
         {
             var now = score;
-            var nearest = Steps(plan, score, score.Total > wanted).OrderBy(s => s.Stretched)
+            var nearest = Steps(plan, score, score.Total > wanted)
+                .OrderBy(s => s.Stretched)
                 .Select(s => ClassCompiler.Compile(s.Plan, now.Catalogue, now.Ways, false))
                 .FirstOrDefault(next => (next.Total - wanted).Duration() < (now.Total - wanted).Duration() && Serious(next) <= serious);
-            if (nearest is null) break;
+            if (nearest is null)
+                break;
             (plan, score) = (nearest.Plan, nearest);
         }
         return plan;
@@ -56,21 +66,33 @@ public static class PlannedTime
     private static IEnumerable<(ClassPlan Plan, double Stretched)> Steps(ClassPlan plan, Score score, bool shorter)
     {
         // All lines of a move change together, so that sides and options stay equal.
-        var groups = from line in plan.Lines
-                     where score.Catalogue.Move(line.Move) is { } move && !(shorter && move.Kind == MoveKind.Rest)
-                     group line by line.Move;
+        var groups =
+            from line in plan.Lines
+            where score.Catalogue.Move(line.Move) is { } move && !(shorter && move.Kind == MoveKind.Rest)
+            group line by line.Move;
         foreach (var lines in groups)
         {
             var move = score.Catalogue.Move(lines.Key)!;
             var range = move.Dose;
             Dose Now(Line line) => line.Dose ?? new Dose(range.Unit, range.Usual);
             Dose Next(Line line) => Now(line) with { Amount = Now(line).Amount + (shorter ? -Stride(move) : Stride(move)) };
-            if (lines.Any(l => l.Locked || Now(l).Unit != range.Unit || Next(l).Amount < range.Least || Next(l).Amount > range.Most)) continue;
+            if (lines.Any(l => l.Locked || Now(l).Unit != range.Unit || Next(l).Amount < range.Least || Next(l).Amount > range.Most))
+                continue;
             var ratio = lines.Average(l => Next(l).Amount) / range.Usual;
-            yield return (plan.ChangeLines([.. lines.Select(l => l.Id)], line => line with { Dose = Next(line) }), shorter ? 1 / ratio : ratio);
+            yield return (
+                plan.ChangeLines([.. lines.Select(l => l.Id)], line => line with { Dose = Next(line) }),
+                shorter ? 1 / ratio : ratio
+            );
         }
     }
 
     private static int Stride(Move move) =>
-        (move.Dose.Unit switch { Unit.Seconds => 15, Unit.Beats => 4, _ => 1 }) * (move.Sides == Sidedness.Alternating ? 2 : 1);
+        (
+            move.Dose.Unit switch
+            {
+                Unit.Seconds => 15,
+                Unit.Beats => 4,
+                _ => 1,
+            }
+        ) * (move.Sides == Sidedness.Alternating ? 2 : 1);
 }

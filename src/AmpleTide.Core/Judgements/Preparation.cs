@@ -1,7 +1,7 @@
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
-using AmpleTide.Core.Suggestions;
 using AmpleTide.Core.Scoring;
+using AmpleTide.Core.Suggestions;
 
 namespace AmpleTide.Core.Judgements;
 
@@ -28,36 +28,64 @@ public static class Preparation
         new("shoulders behind the back", "opens the chest a little", p => p.Facts.Stretch(Area.Chest)),
     ];
 
-    private static readonly Region Wrists = new("wrists under weight", "moves the free wrists", p => p.Facts.OnHands > 0.05 ? 0 : p.Facts.Stretch(Area.WristsHands));
+    private static readonly Region Wrists = new(
+        "wrists under weight",
+        "moves the free wrists",
+        p => p.Facts.OnHands > 0.05 ? 0 : p.Facts.Stretch(Area.WristsHands)
+    );
 
     private static IEnumerable<Finding> Judge(Score score)
     {
         for (var i = 0; i < score.Lines.Count; i++)
         {
             var line = score.Lines[i];
-            if (line.Form is not { } form || form.Move.Kind is MoveKind.Rest or MoveKind.CheckIn || EasesIn(form)) continue;
-            if (Unprepared(score, i, line, form) is not { } region) continue;
-            var finding = Rule.Found([line], $"{line.Move!.Name} comes before anything moved the {region.Name}.", "Middle range first, then the end of it.");
-            if (i > 0) finding = finding.FixByInserting("Put in a preparation", score, score.Lines[i - 1], new(region.Does, f => Prepares(f, region)));
+            if (line.Form is not { } form || form.Move.Kind is MoveKind.Rest or MoveKind.CheckIn || EasesIn(form))
+                continue;
+            if (Unprepared(score, i, line, form) is not { } region)
+                continue;
+            var finding = Rule.Found(
+                [line],
+                $"{line.Move!.Name} comes before anything moved the {region.Name}.",
+                "Middle range first, then the end of it."
+            );
+            if (i > 0)
+                finding = finding.FixByInserting(
+                    "Put in a preparation",
+                    score,
+                    score.Lines[i - 1],
+                    new(region.Does, f => Prepares(f, region))
+                );
             yield return line.Form.Move.Effort >= 3 ? finding : finding.As(Level.Hint);
         }
     }
 
     private static Region? Unprepared(Score score, int at, LineScore line, MoveForm form)
     {
-        var held = line.Dose.Unit switch { Unit.Breaths => line.Dose.Amount >= HeldBreaths, Unit.Seconds => line.Dose.Amount >= 20, _ => false };
+        var held = line.Dose.Unit switch
+        {
+            Unit.Breaths => line.Dose.Amount >= HeldBreaths,
+            Unit.Seconds => line.Dose.Amount >= 20,
+            _ => false,
+        };
         foreach (var region in Regions)
         {
-            if (held && form.Phases.Any(p => p.Phase.IsStay && region.Of(p) >= NearEnd) && !Earlier(score, at, region)) return region;
+            if (held && form.Phases.Any(p => p.Phase.IsStay && region.Of(p) >= NearEnd) && !Earlier(score, at, region))
+                return region;
         }
         var loaded = form.Position.Level != PelvisLevel.Seat && form.Phases.Any(p => p.Facts.OnHands >= OnHands) && form.Move.Effort >= 3;
-        return loaded && !Earlier(score, at, Wrists) && !score.Lines.Take(at).Any(l => l.Form is { } f && f.Phases.Any(p => p.Facts.OnHands > MiddleLeast)) ? Wrists : null;
+        return
+            loaded
+            && !Earlier(score, at, Wrists)
+            && !score.Lines.Take(at).Any(l => l.Form is { } f && f.Phases.Any(p => p.Facts.OnHands > MiddleLeast))
+            ? Wrists
+            : null;
     }
 
     private static bool Earlier(Score score, int at, Region region)
     {
         for (var i = 0; i < at; i++)
-            if (score.Lines[i].Form is { } form && form.Phases.Any(p => region.Of(p) >= MiddleLeast)) return true;
+            if (score.Lines[i].Form is { } form && form.Phases.Any(p => region.Of(p) >= MiddleLeast))
+                return true;
         return false;
     }
 

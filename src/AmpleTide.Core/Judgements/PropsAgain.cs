@@ -20,7 +20,11 @@ public static class PropsAgain
             foreach (var need in needs.Skip(1))
             {
                 if (need.From - before.To > Soon)
-                    yield return Rule.Found([before.Line, need.Line], $"The {score.Catalogue.Prop(needs.Key)!.Name.ToLowerInvariant()} goes away and is needed again {Clock.Of(need.From - before.To)} later.", "Moving it takes a room about 40 seconds each time.");
+                    yield return Rule.Found(
+                        [before.Line, need.Line],
+                        $"The {score.Catalogue.Prop(needs.Key)!.Name.ToLowerInvariant()} goes away and is needed again {Clock.Of(need.From - before.To)} later.",
+                        "Moving it takes a room about 40 seconds each time."
+                    );
                 before = need;
             }
         }

@@ -16,22 +16,36 @@ public static class PropsLate
         var there = new HashSet<string>();
         foreach (var line in score.Lines)
         {
-            if (line.Form is not { } form) continue;
-            if (!Lies(form.Position)) (laidDown, _) = (null, there.RemoveWhere(_ => true));
+            if (line.Form is not { } form)
+                continue;
+            if (!Lies(form.Position))
+                (laidDown, _) = (null, there.RemoveWhere(_ => true));
             if (form.Props.Count + line.Line.Props.Count == 0)
             {
-                if (Lies(form.Position)) laidDown ??= line;
+                if (Lies(form.Position))
+                    laidDown ??= line;
                 continue;
             }
-            var props = form.Props.Concat(line.Line.Props.Select(p => p.StandIn ?? p.Id)).Where(p => score.Catalogue.Prop(p) is { AlwaysThere: false }).ToList();
+            var props = form
+                .Props.Concat(line.Line.Props.Select(p => p.StandIn ?? p.Id))
+                .Where(p => score.Catalogue.Prop(p) is { AlwaysThere: false })
+                .ToList();
             if (laidDown is not null && props.Find(p => !there.Contains(p) && !form.Position.Props.Contains(p)) is { } late)
             {
                 var name = score.Catalogue.Prop(late)!.Name.ToLowerInvariant();
                 var first = laidDown;
-                yield return Rule.Found([first, line], $"The {name} for {form.Move.Name} is named when people are already lying.", "Have it within reach before they lie down.")
-                    .Fix($"Fetch the {name} with {first.Move!.Name}", plan => plan.ChangeLine(first.Line.Id, l => l with { Props = [.. l.Props, new LineProp(late, null)] }));
+                yield return Rule.Found(
+                        [first, line],
+                        $"The {name} for {form.Move.Name} is named when people are already lying.",
+                        "Have it within reach before they lie down."
+                    )
+                    .Fix(
+                        $"Fetch the {name} with {first.Move!.Name}",
+                        plan => plan.ChangeLine(first.Line.Id, l => l with { Props = [.. l.Props, new LineProp(late, null)] })
+                    );
             }
-            if (Lies(form.Position)) laidDown ??= line;
+            if (Lies(form.Position))
+                laidDown ??= line;
             there.UnionWith(props);
         }
     }

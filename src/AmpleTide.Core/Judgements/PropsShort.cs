@@ -14,12 +14,18 @@ public static class PropsShort
     {
         var (place, people) = (score.Plan.Place, Math.Max(1, score.Plan.Group.Size));
         var needed = score.Props.Where(n => score.Catalogue.Prop(n.Prop) is { AlwaysThere: false }).GroupBy(n => n.Prop).ToList();
-        if (needed.Count == 0) yield break;
+        if (needed.Count == 0)
+            yield break;
         // A stock that nobody has written down yet is one question, not many findings.
         if (place.Props.Count == 0)
         {
             var names = string.Join(", ", needed.Select(n => score.Catalogue.Prop(n.Key)!.Plural));
-            yield return Rule.Found([], $"The class uses {names}; nobody has said what is there.", "Write down the stock once, and shortages show.").As(Level.Hint);
+            yield return Rule.Found(
+                    [],
+                    $"The class uses {names}; nobody has said what is there.",
+                    "Write down the stock once, and shortages show."
+                )
+                .As(Level.Hint);
             yield break;
         }
         foreach (var need in needed.Where(n => place.Props.GetValueOrDefault(n.Key) < people))
@@ -27,22 +33,39 @@ public static class PropsShort
             var (prop, stock) = (score.Catalogue.Prop(need.Key)!, place.Props.GetValueOrDefault(need.Key));
             // Lines that are told of by what stands in are settled.
             var lines = score.Lines.Where(l => l.Form is not null && Needs(l, need.Key)).ToList();
-            if (lines.Count == 0) continue;
+            if (lines.Count == 0)
+                continue;
             var there = stock == 0 ? "none is there" : $"{stock} {(stock == 1 ? "is" : "are")} there";
-            var finding = Rule.Found(lines, $"{people} {(people == 1 ? prop.Name : prop.Plural).ToLowerInvariant()} are needed and {there}.", StandInsOf(prop, score.Catalogue));
-            foreach (var standIn in prop.StandIns.Where(s => score.Catalogue.Prop(s) is { AlwaysThere: true } || stock + place.Props.GetValueOrDefault(s) >= people))
-                finding = finding.Fix($"Let {score.Catalogue.Prop(standIn)?.Name.ToLowerInvariant() ?? standIn} stand in", plan => plan.ChangeLines([.. lines.Select(l => l.Line.Id)], l => StandIn(l, need.Key, standIn)));
+            var finding = Rule.Found(
+                lines,
+                $"{people} {(people == 1 ? prop.Name : prop.Plural).ToLowerInvariant()} are needed and {there}.",
+                StandInsOf(prop, score.Catalogue)
+            );
+            foreach (
+                var standIn in prop.StandIns.Where(s =>
+                    score.Catalogue.Prop(s) is { AlwaysThere: true } || stock + place.Props.GetValueOrDefault(s) >= people
+                )
+            )
+                finding = finding.Fix(
+                    $"Let {score.Catalogue.Prop(standIn)?.Name.ToLowerInvariant() ?? standIn} stand in",
+                    plan => plan.ChangeLines([.. lines.Select(l => l.Line.Id)], l => StandIn(l, need.Key, standIn))
+                );
             yield return finding;
         }
     }
 
     private static bool Needs(LineScore line, string prop) =>
-        (line.Position!.Props.Contains(prop) || line.Move!.Props.Contains(prop) || line.Line.Props.Any(p => p.Id == prop)) && !line.Line.Props.Any(p => p.Id == prop && p.StandIn is not null);
+        (line.Position!.Props.Contains(prop) || line.Move!.Props.Contains(prop) || line.Line.Props.Any(p => p.Id == prop))
+        && !line.Line.Props.Any(p => p.Id == prop && p.StandIn is not null);
 
     private static Line StandIn(Line line, string prop, string standIn) =>
-        line with { Props = [.. line.Props.Where(p => p.Id != prop), new LineProp(prop, standIn)] };
+        line with
+        {
+            Props = [.. line.Props.Where(p => p.Id != prop), new LineProp(prop, standIn)],
+        };
 
-    private static string StandInsOf(Prop prop, MoveCatalogue catalogue) => prop.StandIns.Count == 0
-        ? "Nothing stands in for it; take the move where it is not needed."
-        : $"What does the same: {string.Join(", ", prop.StandIns.Select(s => catalogue.Prop(s)?.Name.ToLowerInvariant() ?? s.Replace('-', ' ')))}.";
+    private static string StandInsOf(Prop prop, MoveCatalogue catalogue) =>
+        prop.StandIns.Count == 0
+            ? "Nothing stands in for it; take the move where it is not needed."
+            : $"What does the same: {string.Join(", ", prop.StandIns.Select(s => catalogue.Prop(s)?.Name.ToLowerInvariant() ?? s.Replace('-', ' ')))}.";
 }

@@ -13,20 +13,33 @@ public static class SecondSide
 
     // From so many beats on a fast rhythm is loose enough for a difference to be only a hint; common practice, no source.
     private const int LooseBeats = 10;
-    private const string Why = "The sides are compared by practice, without the talk. A second side runs short when the first held the explanation.";
+    private const string Why =
+        "The sides are compared by practice, without the talk. A second side runs short when the first held the explanation.";
 
     private static IEnumerable<Finding> Judge(Score score)
     {
         var uneven = score.Lines.Where(IsSided).GroupBy(l => (l.Line.Move, l.Line.Option)).Select(g => g.ToList()).Where(IsUneven).ToList();
         // One option on one side and another on the other is a matter of options, not of sides.
-        uneven = [.. uneven.Where(lines => uneven.Where(o => o[0].Line.Move == lines[0].Line.Move).SelectMany(o => o).ToList() is var all && (all.Count == lines.Count || IsUneven(all)))];
+        uneven =
+        [
+            .. uneven.Where(lines =>
+                uneven.Where(o => o[0].Line.Move == lines[0].Line.Move).SelectMany(o => o).ToList() is var all
+                && (all.Count == lines.Count || IsUneven(all))
+            ),
+        ];
         // A set that lost a round is one finding, whatever it holds.
-        var bySet = uneven.Where(lines => lines.TrueForAll(l => l.Set == lines[0].Set) && HasLostRound(lines[0].Set)).GroupBy(lines => lines[0].Set!).ToList();
-        foreach (var set in bySet) yield return LostRound(set.Key, [.. set.SelectMany(l => l)]);
-        foreach (var lines in uneven.Where(lines => !bySet.Exists(s => s.Contains(lines)))) yield return Uneven(lines);
+        var bySet = uneven
+            .Where(lines => lines.TrueForAll(l => l.Set == lines[0].Set) && HasLostRound(lines[0].Set))
+            .GroupBy(lines => lines[0].Set!)
+            .ToList();
+        foreach (var set in bySet)
+            yield return LostRound(set.Key, [.. set.SelectMany(l => l)]);
+        foreach (var lines in uneven.Where(lines => !bySet.Exists(s => s.Contains(lines))))
+            yield return Uneven(lines);
     }
 
-    private static bool IsSided(LineScore line) => line.Move is { Kind: not (MoveKind.Rest or MoveKind.CheckIn) } && line.Right != line.Left;
+    private static bool IsSided(LineScore line) =>
+        line.Move is { Kind: not (MoveKind.Rest or MoveKind.CheckIn) } && line.Right != line.Left;
 
     private static bool IsUneven(List<LineScore> lines) =>
         lines.Sum(l => l.Right.Length) != lines.Sum(l => l.Left.Length)
@@ -43,7 +56,11 @@ public static class SecondSide
         var missing = right > left ? Side.Left : Side.Right;
         var name = set.Name.Length > 0 ? set.Name : "The set";
         var completed = set.Rounds.Concat(Enumerable.Repeat(missing, Math.Abs(right - left))).ToList();
-        return Rule.Found(lines, $"{name}: {right} rounds on the right, {left} on the left.", "A chain is done on both sides alike; a repeated chain loses a side easily.")
+        return Rule.Found(
+                lines,
+                $"{name}: {right} rounds on the right, {left} on the left.",
+                "A chain is done on both sides alike; a repeated chain loses a side easily."
+            )
             .Fix($"Add the {Name(missing)} round", plan => plan.ChangeSet(set.Id, s => s with { Rounds = completed }));
     }
 
@@ -53,7 +70,8 @@ public static class SecondSide
         var unit = lines[0].Dose.Unit.ToString().ToLowerInvariant();
         var (first, second) = Names(lines[0].Move!);
         var finding = Rule.Found(lines, $"{lines[0].Move!.Name}: {first} {right} {unit}, {second} {left}.", Why);
-        if (lines.TrueForAll(l => l.Dose.Unit == Unit.Beats && l.Dose.Amount >= LooseBeats)) finding = finding.As(Level.Hint);
+        if (lines.TrueForAll(l => l.Dose.Unit == Unit.Beats && l.Dose.Amount >= LooseBeats))
+            finding = finding.As(Level.Hint);
         var ids = lines.Select(l => l.Line.Id).ToList();
 
         if (lines is [{ Move.Sides: Sidedness.Alternating } odd])
@@ -79,12 +97,13 @@ public static class SecondSide
 
     private static string Name(Side side) => side == Side.Left ? "left" : "right";
 
-    private static (string, string) Names(Move move) => move.Sides switch
-    {
-        Sidedness.Circling when move.Circle == Circle.Clockwise => ("clockwise", "the other way"),
-        Sidedness.Circling when move.Circle == Circle.Backwards => ("backwards", "forwards"),
-        Sidedness.Circling => ("inwards", "outwards"),
-        Sidedness.Crossing => ("right on top", "left on top"),
-        _ => ("right", "left"),
-    };
+    private static (string, string) Names(Move move) =>
+        move.Sides switch
+        {
+            Sidedness.Circling when move.Circle == Circle.Clockwise => ("clockwise", "the other way"),
+            Sidedness.Circling when move.Circle == Circle.Backwards => ("backwards", "forwards"),
+            Sidedness.Circling => ("inwards", "outwards"),
+            Sidedness.Crossing => ("right on top", "left on top"),
+            _ => ("right", "left"),
+        };
 }

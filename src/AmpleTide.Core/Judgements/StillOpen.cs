@@ -1,6 +1,6 @@
 using AmpleTide.Core.Classes;
-using AmpleTide.Core.Suggestions;
 using AmpleTide.Core.Scoring;
+using AmpleTide.Core.Suggestions;
 
 namespace AmpleTide.Core.Judgements;
 
@@ -13,8 +13,12 @@ public static class StillOpen
     private static readonly TimeSpan LongCrossed = TimeSpan.FromMinutes(8); // common practice, no source
 
     /// <summary>The first line for which people change level while their eyes are closed, or null.</summary>
-    internal static LineScore? GetsUpWithEyesClosed(Score score, OpenState state) => state.What != "eyes" ? null
-        : score.Lines.FirstOrDefault(l => l.Ways.Exists(w => w.At >= state.From && w.At < (state.To ?? score.Total) && w.Way.To.Level != w.Way.From.Level));
+    internal static LineScore? GetsUpWithEyesClosed(Score score, OpenState state) =>
+        state.What != "eyes"
+            ? null
+            : score.Lines.FirstOrDefault(l =>
+                l.Ways.Exists(w => w.At >= state.From && w.At < (state.To ?? score.Total) && w.Way.To.Level != w.Way.From.Level)
+            );
 
     private static IEnumerable<Finding> Judge(Score score)
     {
@@ -23,11 +27,20 @@ public static class StillOpen
             var to = state.To ?? score.Total;
             if (GetsUpWithEyesClosed(score, state) is { } moves)
             {
-                yield return Rule.Found([state.Line, moves], $"People change level for {moves.Move!.Name} with their eyes still closed.", "Closed eyes take the balance away; open them first.")
+                yield return Rule.Found(
+                        [state.Line, moves],
+                        $"People change level for {moves.Move!.Name} with their eyes still closed.",
+                        "Closed eyes take the balance away; open them first."
+                    )
                     .Fix("Open the eyes first", plan => OpenedBefore(plan, score, state.Line, moves));
             }
             if (state.What == OpenStates.LegsCrossed && to - state.From > LongCrossed)
-                yield return Rule.Found([state.Line], $"Legs stay crossed for {Clock.Of(to - state.From)}.", "Change the cross about half-way, or stretch them out once.").As(Level.Hint);
+                yield return Rule.Found(
+                        [state.Line],
+                        $"Legs stay crossed for {Clock.Of(to - state.From)}.",
+                        "Change the cross about half-way, or stretch them out once."
+                    )
+                    .As(Level.Hint);
         }
     }
 
@@ -37,5 +50,13 @@ public static class StillOpen
         where before.Position is not null
         from move in score.Catalogue.ClosersOf("eyes")
         where move.In.Contains(before.Position!.Id)
-        select plan.InsertAfter(before.Set == rising.Set ? before.Line.Id : before.Set?.Id ?? before.Line.Id, new Line { Id = move.Id, Move = move.Id, Position = before.Position!.Id });
+        select plan.InsertAfter(
+            before.Set == rising.Set ? before.Line.Id : before.Set?.Id ?? before.Line.Id,
+            new Line
+            {
+                Id = move.Id,
+                Move = move.Id,
+                Position = before.Position!.Id,
+            }
+        );
 }

@@ -17,11 +17,20 @@ public static class StretchTime
 
     private static IEnumerable<Finding> Judge(Score score)
     {
-        if (score.Plan.Minutes < FromMinutes) yield break;
-        var few = score.Plan.Theme.Areas.Where(a => a is not (Area.Breath or Area.Jaw))
-            .Select(a => (Area: a, Time: Less(score.Ledgers.AreaTime(a, Side.Right), score.Ledgers.AreaTime(a, Side.Left)))).Where(a => a.Time < Minute).ToList();
-        if (few.Count == 0) yield break;
-        yield return Rule.Found([], $"{string.Join(", ", few.Select(a => $"{a.Area.Said()} {Clock.Of(a.Time)} a side"))}; a minute each would do.", "Sixty seconds an area and side is what is advised for stretching.");
+        if (score.Plan.Minutes < FromMinutes)
+            yield break;
+        var few = score
+            .Plan.Theme.Areas.Where(a => a is not (Area.Breath or Area.Jaw))
+            .Select(a => (Area: a, Time: Less(score.Ledgers.AreaTime(a, Side.Right), score.Ledgers.AreaTime(a, Side.Left))))
+            .Where(a => a.Time < Minute)
+            .ToList();
+        if (few.Count == 0)
+            yield break;
+        yield return Rule.Found(
+            [],
+            $"{string.Join(", ", few.Select(a => $"{a.Area.Said()} {Clock.Of(a.Time)} a side"))}; a minute each would do.",
+            "Sixty seconds an area and side is what is advised for stretching."
+        );
     }
 
     private static TimeSpan Less(TimeSpan a, TimeSpan b) => a <= b ? a : b;

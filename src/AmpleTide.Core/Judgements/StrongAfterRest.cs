@@ -17,15 +17,23 @@ public static class StrongAfterRest
         foreach (var line in rest.Where(l => l.Move!.Effort > Strong))
         {
             var before = score.Lines[Math.Max(0, IndexOf(score, rest[0]) - 1)];
-            yield return Rule.Found([line], $"{line.Move!.Name} comes after the rest began.", "Whoever has come to rest is not taken out of it again.")
-                .Fix("Move it before the rest", plan => [plan.Move(line.Line.Id, before.Set?.Id ?? before.Line.Id), plan.Remove(line.Line.Id)]);
+            yield return Rule.Found(
+                    [line],
+                    $"{line.Move!.Name} comes after the rest began.",
+                    "Whoever has come to rest is not taken out of it again."
+                )
+                .Fix(
+                    "Move it before the rest",
+                    plan => [plan.Move(line.Line.Id, before.Set?.Id ?? before.Line.Id), plan.Remove(line.Line.Id)]
+                );
         }
     }
 
     private static int IndexOf(Score score, LineScore line)
     {
         for (var i = 0; i < score.Lines.Count; i++)
-            if (score.Lines[i] == line) return i;
+            if (score.Lines[i] == line)
+                return i;
         return 0;
     }
 }

@@ -25,30 +25,43 @@ public static class TalkFits
         var classBreath = Timing.BreathOf(score.Plan);
         foreach (var line in score.Lines)
         {
-            if (line.Form is not { } form || line.Dose.Unit == Unit.Beats) continue;
+            if (line.Form is not { } form || line.Dose.Unit == Unit.Beats)
+                continue;
             var breath = classBreath.With(line.Section.Breath).With(line.Line.Breath);
             for (var i = 0; i < form.Phases.Length; i++)
             {
                 var own = line.Line.Say.Count == 0 ? null : line.Line.Say.GetValueOrDefault((i + 1).ToString(CultureInfo.InvariantCulture));
                 var words = own is null ? form.Phases[i].Phase.Cue.LongWords : Words.Count(own);
                 var fit = Fits(line, i, breath);
-                if (words <= fit + (own is null ? Slack : 0)) continue;
-                if (own is not null) yield return Own(line, i, words, fit);
-                else (hurried ??= []).Add((line, words, fit));
+                if (words <= fit + (own is null ? Slack : 0))
+                    continue;
+                if (own is not null)
+                    yield return Own(line, i, words, fit);
+                else
+                    (hurried ??= []).Add((line, words, fit));
             }
         }
-        if (hurried is null) yield break;
+        if (hurried is null)
+            yield break;
         var worst = hurried.MaxBy(h => h.Words - h.Fit);
-        yield return Rule.Found(hurried.Select(h => h.Line).Distinct(), $"At this breath cues are too long: {worst.Line.Move!.Name} has {worst.Words} words where {worst.Fit} fit.", "Say the short form, or breathe slower.").As(Level.Hint);
+        yield return Rule.Found(
+                hurried.Select(h => h.Line).Distinct(),
+                $"At this breath cues are too long: {worst.Line.Move!.Name} has {worst.Words} words where {worst.Fit} fit.",
+                "Say the short form, or breathe slower."
+            )
+            .As(Level.Hint);
     }
 
     // In a flow the first taught round takes twice as long; a stay is silent for half of its time.
     private static int Fits(LineScore line, int phase, BreathPatterns breath)
     {
         var form = line.Form!.Phases[phase];
-        var time = form.Phase.IsStay && line.Form.HasStay && line.Dose.Unit != Unit.Rounds
-            ? Silent * line.Dose.Amount * (line.Dose.Unit == Unit.Seconds ? TimeSpan.FromSeconds(1) : WholeMilliseconds.Of(breath.Breath(form.Phase.Pattern)))
-            : Timing.PhaseTime(form.Phase, breath) * (line.Move!.Kind == MoveKind.Flow ? 2 : 1);
+        var time =
+            form.Phase.IsStay && line.Form.HasStay && line.Dose.Unit != Unit.Rounds
+                ? Silent
+                    * line.Dose.Amount
+                    * (line.Dose.Unit == Unit.Seconds ? TimeSpan.FromSeconds(1) : WholeMilliseconds.Of(breath.Breath(form.Phase.Pattern)))
+                : Timing.PhaseTime(form.Phase, breath) * (line.Move!.Kind == MoveKind.Flow ? 2 : 1);
         return LeadIn + (int)(time.TotalSeconds * WordsASecond);
     }
 
@@ -56,7 +69,14 @@ public static class TalkFits
     {
         var key = (phase + 1).ToString(CultureInfo.InvariantCulture);
         var part = line.Form!.Phases[phase].Phase.IsStay ? "the silent half of the hold" : "its breath";
-        return Rule.Found([line], $"{line.Move!.Name}: {words} words where {fit} fit before {part}.", "A hold runs to twice its length when options are spoken inside it; say them in the talk-in.")
-            .Fix("Take the catalogue's words", plan => plan.ChangeLine(line.Line.Id, l => l with { Say = l.Say.Where(s => s.Key != key).ToDictionary() }));
+        return Rule.Found(
+                [line],
+                $"{line.Move!.Name}: {words} words where {fit} fit before {part}.",
+                "A hold runs to twice its length when options are spoken inside it; say them in the talk-in."
+            )
+            .Fix(
+                "Take the catalogue's words",
+                plan => plan.ChangeLine(line.Line.Id, l => l with { Say = l.Say.Where(s => s.Key != key).ToDictionary() })
+            );
     }
 }

@@ -1,7 +1,7 @@
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
-using AmpleTide.Core.Suggestions;
 using AmpleTide.Core.Scoring;
+using AmpleTide.Core.Suggestions;
 
 namespace AmpleTide.Core.Judgements;
 
@@ -18,22 +18,36 @@ public static class ThemeShare
     private static IEnumerable<Finding> Judge(Score score)
     {
         var theme = score.Plan.Theme.Areas;
-        if (theme.Count == 0) yield break;
-        TimeSpan all = TimeSpan.Zero, on = TimeSpan.Zero;
+        if (theme.Count == 0)
+            yield break;
+        TimeSpan all = TimeSpan.Zero,
+            on = TimeSpan.Zero;
         foreach (var line in score.Lines)
         {
             // Arriving, breathing and resting belong to any theme.
-            if (line.Form is not { } form) continue;
+            if (line.Form is not { } form)
+                continue;
             var serves = theme.Any(form.Easing.Includes);
-            if (Arc.IsQuiet(line) && !serves) continue;
+            if (Arc.IsQuiet(line) && !serves)
+                continue;
             all += line.Practised;
-            if (serves) on += line.Practised;
+            if (serves)
+                on += line.Practised;
         }
         var least = score.Plan.Minutes < ShortMinutes ? LeastOfShort : Least;
-        if (all == TimeSpan.Zero || theme.All(a => a is Area.Breath or Area.Jaw) || on >= least * all) yield break;
+        if (all == TimeSpan.Zero || theme.All(a => a is Area.Breath or Area.Jaw) || on >= least * all)
+            yield break;
         var names = string.Join(" and ", theme.Select(a => a.Said()));
-        var last = score.Lines.LastOrDefault(l => l.Section.Part is Classes.Part.Build or Classes.Part.Peak or Classes.Part.Warm && l.Position is not null);
-        var finding = Rule.Found([], $"{Clock.Share(on / all)} of the moving time eases {names}; {Clock.Share(least)} would make it the theme.", "The neighbours get their share, the rest is touched.");
-        yield return last is null ? finding : finding.FixByInserting("Add something on the theme", score, last, new($"eases {names}", form => Needs.ForTheme(form, theme)));
+        var last = score.Lines.LastOrDefault(l =>
+            l.Section.Part is Classes.Part.Build or Classes.Part.Peak or Classes.Part.Warm && l.Position is not null
+        );
+        var finding = Rule.Found(
+            [],
+            $"{Clock.Share(on / all)} of the moving time eases {names}; {Clock.Share(least)} would make it the theme.",
+            "The neighbours get their share, the rest is touched."
+        );
+        yield return last is null
+            ? finding
+            : finding.FixByInserting("Add something on the theme", score, last, new($"eases {names}", form => Needs.ForTheme(form, theme)));
     }
 }

@@ -12,6 +12,10 @@ public static class UnknownMove
     private static IEnumerable<Finding> Judge(Score score) =>
         from line in score.Lines
         where line.Move is null
-        select Rule.Found([line], $"There is no move called '{line.Line.Move}' here.", "The line keeps its place and dose, but takes no time until the move is known.")
+        select Rule.Found(
+                [line],
+                $"There is no move called '{line.Line.Move}' here.",
+                "The line keeps its place and dose, but takes no time until the move is known."
+            )
             .Fix("Leave the line out", plan => plan.RemovingWithPairs(line.Line.Id));
 }

@@ -24,9 +24,17 @@ public static class UnknownName
         foreach (var line in score.Lines.Where(l => l.Move is not null))
         {
             if (line.Line.Position is { } position && !line.Move!.In.Contains(position))
-                yield return Rule.Found([line], $"{line.Move.Name} is not taken in '{position}'.", $"It is taken in {string.Join(", ", line.Move.In)}; the nearest of these is used.");
+                yield return Rule.Found(
+                    [line],
+                    $"{line.Move.Name} is not taken in '{position}'.",
+                    $"It is taken in {string.Join(", ", line.Move.In)}; the nearest of these is used."
+                );
             if (line.Form!.Option != line.Line.Option)
-                yield return Rule.Found([line], $"{line.Move!.Name} has no option '{line.Line.Option}'.", "It is counted as written in the catalogue.");
+                yield return Rule.Found(
+                    [line],
+                    $"{line.Move!.Name} has no option '{line.Line.Option}'.",
+                    "It is counted as written in the catalogue."
+                );
         }
     }
 }

@@ -15,14 +15,27 @@ public static partial class UnnamedSide
     {
         foreach (var line in score.Lines)
         {
-            if (line.Move is not { Sides: not Sidedness.None }) continue;
+            if (line.Move is not { Sides: not Sidedness.None })
+                continue;
             foreach (var (place, text) in OwnWords(line.Line))
             {
                 if (Words.HasBareSide(text))
-                    yield return Rule.Found([line], $"'{text}' says right or left on both sides.", "On the second side it is the wrong one. Written as {right} or {left} it changes with the side.")
-                        .Fix("Let the side change with the round", plan => plan.ChangeLine(line.Line.Id, l => Written(l, place, Words.WithPlaceholders(text))));
+                    yield return Rule.Found(
+                            [line],
+                            $"'{text}' says right or left on both sides.",
+                            "On the second side it is the wrong one. Written as {right} or {left} it changes with the side."
+                        )
+                        .Fix(
+                            "Let the side change with the round",
+                            plan => plan.ChangeLine(line.Line.Id, l => Written(l, place, Words.WithPlaceholders(text)))
+                        );
                 else if (OtherWay().IsMatch(text) && !text.Contains('{', StringComparison.Ordinal))
-                    yield return Rule.Found([line], $"'{text}' names no side.", "\"The other way\" means nothing to somebody who missed the first.").As(Level.Hint)
+                    yield return Rule.Found(
+                            [line],
+                            $"'{text}' names no side.",
+                            "\"The other way\" means nothing to somebody who missed the first."
+                        )
+                        .As(Level.Hint)
                         .Fix("Take the catalogue's words", plan => plan.ChangeLine(line.Line.Id, l => Written(l, place, null)));
             }
         }
@@ -30,15 +43,19 @@ public static partial class UnnamedSide
 
     private static IEnumerable<(string? Phase, string Text)> OwnWords(Line line)
     {
-        if (line.Talk is { } talk) yield return (null, talk);
-        foreach (var (phase, text) in line.Say) yield return (phase, text);
+        if (line.Talk is { } talk)
+            yield return (null, talk);
+        foreach (var (phase, text) in line.Say)
+            yield return (phase, text);
     }
 
     private static Line Written(Line line, string? phase, string? text)
     {
-        if (phase is null) return line with { Talk = text };
+        if (phase is null)
+            return line with { Talk = text };
         var say = line.Say.Where(s => s.Key != phase).ToDictionary();
-        if (text is not null) say[phase] = text;
+        if (text is not null)
+            say[phase] = text;
         return line with { Say = say };
     }
 

@@ -17,13 +17,24 @@ public static class WayMissing
             var line = lines[0];
             if (lines.Count > 1)
             {
-                yield return Rule.Found(lines, $"There is no way from {Lower(line.NoWayFrom!)} to {Lower(line.Position!)} here, for {lines.Count} lines.", Reason(score.Plan.Place, line.Position!))
+                yield return Rule.Found(
+                        lines,
+                        $"There is no way from {Lower(line.NoWayFrom!)} to {Lower(line.Position!)} here, for {lines.Count} lines.",
+                        Reason(score.Plan.Place, line.Position!)
+                    )
                     .Fix("Leave the lines out", plan => plan.RemovingWithPairs([.. lines.Select(l => l.Line.Id)]));
                 continue;
             }
-            var finding = Rule.Found([line], $"There is no way from {Lower(line.NoWayFrom!)} to {Lower(line.Position!)} here.", Reason(score.Plan.Place, line.Position!));
+            var finding = Rule.Found(
+                [line],
+                $"There is no way from {Lower(line.NoWayFrom!)} to {Lower(line.Position!)} here.",
+                Reason(score.Plan.Place, line.Position!)
+            );
             foreach (var other in Reachable(score, line))
-                finding = finding.Fix($"Take it {Preposition(other)} {Lower(other)}", plan => plan.ChangeLine(line.Line.Id, l => l with { Position = other.Id }));
+                finding = finding.Fix(
+                    $"Take it {Preposition(other)} {Lower(other)}",
+                    plan => plan.ChangeLine(line.Line.Id, l => l with { Position = other.Id })
+                );
             yield return finding.Fix("Leave the line out", plan => plan.RemovingWithPairs(line.Line.Id));
         }
     }
@@ -35,10 +46,20 @@ public static class WayMissing
         LineScore? before = null;
         foreach (var line in score.Lines)
         {
-            if (line.NoWayFrom is { } from && (all.Count == 0 || score.Plan.Place.Allows(from) || score.Plan.Place.Allows(line.Position!) is false))
+            if (
+                line.NoWayFrom is { } from
+                && (all.Count == 0 || score.Plan.Place.Allows(from) || score.Plan.Place.Allows(line.Position!) is false)
+            )
             {
-                if (all.Count > 0 && before == all[^1][^1] && before.Position!.Family == line.Position!.Family && !score.Plan.Place.Allows(line.Position)) all[^1].Add(line);
-                else all.Add([line]);
+                if (
+                    all.Count > 0
+                    && before == all[^1][^1]
+                    && before.Position!.Family == line.Position!.Family
+                    && !score.Plan.Place.Allows(line.Position)
+                )
+                    all[^1].Add(line);
+                else
+                    all.Add([line]);
             }
             before = line;
         }
@@ -55,7 +76,8 @@ public static class WayMissing
     private static string Reason(Place place, Position position)
     {
         var blocked = position.Demands & Limits.RuledOut(place.Limits);
-        if (blocked != 0) return $"The place says {Limits.Saying(blocked)}, and {Lower(position)} needs just that.";
+        if (blocked != 0)
+            return $"The place says {Limits.Saying(blocked)}, and {Lower(position)} needs just that.";
         return place.Allows(position)
             ? "Every way there asks for something that the place rules out."
             : $"The place allows no {position.Family.ToString().ToLowerInvariant()} positions.";

@@ -12,15 +12,22 @@ public static class WayRushed
     private static IEnumerable<Finding> Judge(Score score)
     {
         var group = score.Plan.Group;
-        if (group.Pace != Pace.Brisk || Whom(group) is not { } whom) yield break;
+        if (group.Pace != Pace.Brisk || Whom(group) is not { } whom)
+            yield break;
         var hurried = score.Lines.Where(l => l.Ways.Exists(w => w.Way.From.Level != w.Way.To.Level)).ToList();
-        if (hurried.Count == 0) yield break;
-        yield return Rule.Found(hurried, $"{hurried.Count} {(hurried.Count == 1 ? "way" : "ways")} up or down at a brisk pace, with {whom} in the room.", "Rising or sinking quickly makes people dizzy, and the last one down has no time to settle.")
+        if (hurried.Count == 0)
+            yield break;
+        yield return Rule.Found(
+                hurried,
+                $"{hurried.Count} {(hurried.Count == 1 ? "way" : "ways")} up or down at a brisk pace, with {whom} in the room.",
+                "Rising or sinking quickly makes people dizzy, and the last one down has no time to settle."
+            )
             .Fix("Take ways at the usual pace", plan => plan with { Group = plan.Group with { Pace = Pace.Usual } });
     }
 
     private static string? Whom(Group group) =>
         group.Older ? "older people"
         : group.GetsDizzy ? "people who get dizzy"
-        : group.Newcomers > 0 ? "newcomers" : null;
+        : group.Newcomers > 0 ? "newcomers"
+        : null;
 }

@@ -12,7 +12,8 @@ public static class WholeChain
 
     private static IEnumerable<Finding> Judge(Score score)
     {
-        if (!Conventions.Takes(score.Plan, "secondSide", "whole-chain")) yield break;
+        if (!Conventions.Takes(score.Plan, "secondSide", "whole-chain"))
+            yield break;
         foreach (var section in score.Plan.Sections)
         {
             var chain = new List<LineScore>();
@@ -26,9 +27,11 @@ public static class WholeChain
                     chain.Add(line!);
                     continue;
                 }
-                if (chain.Count > 1) yield return Found(score, [.. chain]);
+                if (chain.Count > 1)
+                    yield return Found(score, [.. chain]);
                 chain.Clear();
-                if (takesPart) chain.Add(line!);
+                if (takesPart)
+                    chain.Add(line!);
             }
         }
     }
@@ -36,7 +39,11 @@ public static class WholeChain
     private static Finding Found(Score score, LineScore[] chain)
     {
         var (first, last) = (chain[0].Move!.Name, chain[^1].Move!.Name);
-        return Rule.Found(chain, $"{chain.Length} moves from {first} to {last} change sides one by one.", "This class does the whole chain on one side, then on the other.")
+        return Rule.Found(
+                chain,
+                $"{chain.Length} moves from {first} to {last} change sides one by one.",
+                "This class does the whole chain on one side, then on the other."
+            )
             .Fix("Make them a mirrored set", plan => [plan.WrapMirrored([.. chain.Select(c => c.Line.Id)], plan.FirstSide)]);
     }
 }

@@ -30,14 +30,24 @@ public static class Timing
     /// <summary>A way: the longer of its time and its spoken steps.</summary>
     public static TimeSpan WayTime(Way way, Pace pace, bool older)
     {
-        var seconds = pace switch { Pace.Gentle => way.Seconds.Gentle, Pace.Brisk => way.Seconds.Brisk, _ => way.Seconds.Usual };
-        return WholeMilliseconds.Longer(WholeMilliseconds.Of(seconds * (older ? OlderWays : 1)), WholeMilliseconds.Of(way.Words * 60.0 / InstructionWords));
+        var seconds = pace switch
+        {
+            Pace.Gentle => way.Seconds.Gentle,
+            Pace.Brisk => way.Seconds.Brisk,
+            _ => way.Seconds.Usual,
+        };
+        return WholeMilliseconds.Longer(
+            WholeMilliseconds.Of(seconds * (older ? OlderWays : 1)),
+            WholeMilliseconds.Of(way.Words * 60.0 / InstructionWords)
+        );
     }
 
     /// <summary>The time talk takes.</summary>
     public static TimeSpan TalkTime(int words, bool stillness, Group group)
     {
-        var factor = TalkByPace[(int)group.Pace] * (group.Older ? OlderTalk : 1)
+        var factor =
+            TalkByPace[(int)group.Pace]
+            * (group.Older ? OlderTalk : 1)
             * (group.Size > 0 && group.Newcomers >= group.Size * ManyNewcomers ? NewcomerTalk : 1);
         return WholeMilliseconds.Of(words * 60.0 / (stillness ? StillnessWords : InstructionWords) * factor);
     }
@@ -52,7 +62,8 @@ public static class Timing
     /// <summary>A phase: its own counts, or its share of the breath.</summary>
     public static TimeSpan PhaseTime(Phase phase, BreathPatterns breath)
     {
-        if (phase.Counts is { } own) return WholeMilliseconds.Of(own * breath.SecondsPerCount);
+        if (phase.Counts is { } own)
+            return WholeMilliseconds.Of(own * breath.SecondsPerCount);
         var pattern = breath[phase.Pattern];
         var counts = phase.Breath switch
         {

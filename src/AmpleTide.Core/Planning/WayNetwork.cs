@@ -60,7 +60,8 @@ public sealed class WayNetwork(MoveCatalogue catalogue)
             foreach (var way in catalogue.Ways.Where(w => w.From.Id == at && going.Allows(w) && !reached.ContainsKey(w.To.Id)))
             {
                 var cost = path.Cost + CostOf(way, going.Pace, going.Older);
-                if (!open.TryGetValue(way.To.Id, out var known) || cost < known.Cost) open[way.To.Id] = new([.. path.Ways, way], cost);
+                if (!open.TryGetValue(way.To.Id, out var known) || cost < known.Cost)
+                    open[way.To.Id] = new([.. path.Ways, way], cost);
             }
         }
         return reached;
@@ -69,11 +70,18 @@ public sealed class WayNetwork(MoveCatalogue catalogue)
     /// <summary>What decides which ways a group can take.</summary>
     private readonly record struct Going(Pace Pace, bool Older, Demands RuledOut, int Families, bool RollsUp)
     {
-        public static Going Of(ClassPlan plan) => new(
-            plan.Group.Pace, plan.Group.Older, Limits.RuledOut(plan.Place.Limits),
-            plan.Place.Families.Count == 0 ? -1 : plan.Place.Families.Aggregate(0, (all, f) => all | (1 << (int)f)), plan.RollsUp);
+        public static Going Of(ClassPlan plan) =>
+            new(
+                plan.Group.Pace,
+                plan.Group.Older,
+                Limits.RuledOut(plan.Place.Limits),
+                plan.Place.Families.Count == 0 ? -1 : plan.Place.Families.Aggregate(0, (all, f) => all | (1 << (int)f)),
+                plan.RollsUp
+            );
 
-        public bool Allows(Way way) => (way.AllDemands & RuledOut) == 0 && (Families & (1 << (int)way.To.Family)) != 0
+        public bool Allows(Way way) =>
+            (way.AllDemands & RuledOut) == 0
+            && (Families & (1 << (int)way.To.Family)) != 0
             && (!way.School.TryGetValue("riseFromFold", out var rise) || rise == "roll-up" == RollsUp);
     }
 }

@@ -15,9 +15,18 @@ public static class Arc
         var done = score.Lines.Where(l => l.Occurrences.Count > 0).ToList();
         // Where the class has no section for it, the rest is the last rest, or the stillness it ends with.
         var first = done.FindIndex(l => l.Section.Part == Part.Rest && IsQuiet(l));
-        if (first < 0) first = done.FindLastIndex(l => l.Move!.Kind == MoveKind.Rest);
-        if (first < 0) first = done.FindLastIndex(l => !IsQuiet(l)) + 1;
-        while (first > 0 && first < done.Count && done[first].Section.Part is Part.Rest or Part.Close && done[first - 1].Section.Part == Part.Rest && IsQuiet(done[first - 1])) first--;
+        if (first < 0)
+            first = done.FindLastIndex(l => l.Move!.Kind == MoveKind.Rest);
+        if (first < 0)
+            first = done.FindLastIndex(l => !IsQuiet(l)) + 1;
+        while (
+            first > 0
+            && first < done.Count
+            && done[first].Section.Part is Part.Rest or Part.Close
+            && done[first - 1].Section.Part == Part.Rest
+            && IsQuiet(done[first - 1])
+        )
+            first--;
         return first == 0 ? [] : done.GetRange(first, done.Count - first);
     }
 
@@ -25,5 +34,6 @@ public static class Arc
     public static TimeSpan RestTime(Score score) => Rest(score).Where(IsQuiet).Sum(l => l.Practised);
 
     /// <summary>Whether a line is still: rest, noticing, breathing without effort.</summary>
-    public static bool IsQuiet(LineScore line) => line.Move is { Kind: MoveKind.Rest or MoveKind.CheckIn } or { Kind: MoveKind.Breathing, Effort: <= 1.5 };
+    public static bool IsQuiet(LineScore line) =>
+        line.Move is { Kind: MoveKind.Rest or MoveKind.CheckIn } or { Kind: MoveKind.Breathing, Effort: <= 1.5 };
 }

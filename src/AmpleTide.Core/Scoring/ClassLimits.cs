@@ -17,15 +17,21 @@ public static class ClassLimits
     {
         var all = plan.Sections.Sum(s => Occurrences(s.Items));
         if (all > MostOccurrences)
-            throw new ClassTooLongException($"With every round of its sets the class takes lines {all} times; {MostOccurrences} at most. Take fewer rounds.");
+            throw new ClassTooLongException(
+                $"With every round of its sets the class takes lines {all} times; {MostOccurrences} at most. Take fewer rounds."
+            );
     }
 
     /// <summary>Checks the time so far.</summary>
     /// <exception cref="ClassTooLongException">More than <see cref="Longest"/>.</exception>
     public static void CheckTime(TimeSpan time)
     {
-        if (time > Longest) throw new ClassTooLongException($"The class would last more than {Longest.TotalHours} hours, which is the most there is. Take smaller doses or fewer rounds.");
+        if (time > Longest)
+            throw new ClassTooLongException(
+                $"The class would last more than {Longest.TotalHours} hours, which is the most there is. Take smaller doses or fewer rounds."
+            );
     }
 
-    private static long Occurrences(IReadOnlyList<Item> items) => items.Sum(item => item is Set set ? set.Rounds.Count * Occurrences(set.Items) : 1);
+    private static long Occurrences(IReadOnlyList<Item> items) =>
+        items.Sum(item => item is Set set ? set.Rounds.Count * Occurrences(set.Items) : 1);
 }

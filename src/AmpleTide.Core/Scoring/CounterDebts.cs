@@ -12,7 +12,16 @@ namespace AmpleTide.Core.Scoring;
 /// <param name="Answered">Whether it is bent the other way, and not only settled.</param>
 /// <param name="LateBy">The line that takes it back too late, or null.</param>
 /// <param name="Late">How much later than its end that comes.</param>
-public sealed record CounterDebt(Bend Bend, bool Forward, LineScore Line, TimeSpan Held, LineScore? MetBy, bool Answered, LineScore? LateBy, TimeSpan Late);
+public sealed record CounterDebt(
+    Bend Bend,
+    bool Forward,
+    LineScore Line,
+    TimeSpan Held,
+    LineScore? MetBy,
+    bool Answered,
+    LineScore? LateBy,
+    TimeSpan Late
+);
 
 /// <summary>
 /// What a class owes to itself: runs of practice that stay on one side and are strong, and what answers them. Common practice, no source.
@@ -28,12 +37,14 @@ public static class CounterDebts
     private static readonly TimeSpan TwoBreaths = TimeSpan.FromSeconds(12);
 
     /// <summary>All debts of a class, in the order of time. Linear in the spans of practice.</summary>
-    public static IReadOnlyList<CounterDebt> Of(Score score) => [.. Owing.SelectMany(bend => new Bookkeeping(score.PracticeSpans, bend).Debts()).OrderBy(d => d.Line.Occurrences[0].Start)];
+    public static IReadOnlyList<CounterDebt> Of(Score score) =>
+        [.. Owing.SelectMany(bend => new Bookkeeping(score.PracticeSpans, bend).Debts()).OrderBy(d => d.Line.Occurrences[0].Start)];
 
     /// <summary>Follows one bend through a class.</summary>
     private sealed class Bookkeeping(IReadOnlyList<PracticeSpan> spans, Bend bend)
     {
         private readonly List<CounterDebt> debts = [];
+
         // The second side owes the same once more; one answer is enough.
         private readonly HashSet<(LineScore Line, bool Forward)> owing = [];
         private Run? run;
@@ -41,7 +52,8 @@ public static class CounterDebts
         public List<CounterDebt> Debts()
         {
             for (var i = 0; i < spans.Count; i++)
-                if (spans[i].Line.Move!.Kind is not MoveKind.Rest) Follow(spans[i], i);
+                if (spans[i].Line.Move!.Kind is not MoveKind.Rest)
+                    Follow(spans[i], i);
             Close(spans.Count);
             return debts;
         }
@@ -52,16 +64,20 @@ public static class CounterDebts
             var swings = least <= -Counterpose.Noticeable && most >= Counterpose.Noticeable;
             var u = most >= -least ? most : least;
             var isAway = !swings && Math.Abs(u) >= Counterpose.Away;
-            if (!isAway || (run is not null && u > 0 != run.Forward)) Close(at);
-            if (!isAway) return;
+            if (!isAway || (run is not null && u > 0 != run.Forward))
+                Close(at);
+            if (!isAway)
+                return;
             run ??= new(u > 0);
             // Arms owe for what is held, not for what they swing through.
-            if (Math.Abs(u) >= Counterpose.Strong && !(bend == Bend.Girdle && span.Phase == PracticeSpan.Flow)) run.Add(span);
+            if (Math.Abs(u) >= Counterpose.Strong && !(bend == Bend.Girdle && span.Phase == PracticeSpan.Flow))
+                run.Add(span);
         }
 
         private void Close(int next)
         {
-            if (run is { Line: { } line, IsStrong: true } && owing.Add((line, run.Forward))) debts.Add(Answer(run, line, next));
+            if (run is { Line: { } line, IsStrong: true } && owing.Add((line, run.Forward)))
+                debts.Add(Answer(run, line, next));
             run = null;
         }
 
@@ -74,12 +90,15 @@ public static class CounterDebts
                 var span = spans[i];
                 var since = span.At - owed.End;
                 var rests = span.Line.Move!.Kind == MoveKind.Rest;
-                if (since > InTime && rests) break;
+                if (since > InTime && rests)
+                    break;
                 var (least, most) = span.Bending(bend);
                 var isNeutral = Math.Max(most, -least) < Counterpose.Away;
-                if (isNeutral) neutral += span.Length;
+                if (isNeutral)
+                    neutral += span.Length;
                 var answers = Counterpose.TakesBack(least, most, owed.Forward);
-                if (rests || !(answers || (isNeutral && owed.Hung && StandsUpright(span)) || (neutralSettles && neutral >= TwoBreaths))) continue;
+                if (rests || !(answers || (isNeutral && owed.Hung && StandsUpright(span)) || (neutralSettles && neutral >= TwoBreaths)))
+                    continue;
                 return since <= InTime
                     ? new(bend, owed.Forward, line, owed.Held, span.Line, answers, null, TimeSpan.Zero)
                     : new(bend, owed.Forward, line, owed.Held, null, false, span.Line, since);
@@ -121,7 +140,9 @@ public static class CounterDebts
 
         public bool IsSupported => passive + active == TimeSpan.Zero;
 
-        public bool IsStrong => passive >= LongPassive || passive + supported >= LongSupported
+        public bool IsStrong =>
+            passive >= LongPassive
+            || passive + supported >= LongSupported
             || (Forward ? active >= LongPassive : active >= LongActive || rounds >= ManyRounds);
 
         public void Add(PracticeSpan span)
@@ -135,10 +156,12 @@ public static class CounterDebts
                 active += span.Length / 2;
                 rounds += span.Amount;
             }
-            else if (phase.Phase.Work == Work.Supported) supported += span.Length;
-            else if (phase.Phase.Work == Work.Passive) passive += span.Length;
-            else active += span.Length;
+            else if (phase.Phase.Work == Work.Supported)
+                supported += span.Length;
+            else if (phase.Phase.Work == Work.Passive)
+                passive += span.Length;
+            else
+                active += span.Length;
         }
     }
-
 }

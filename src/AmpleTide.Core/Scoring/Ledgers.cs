@@ -51,14 +51,19 @@ public sealed class Ledgers
         AddBits(coverage.RightAreas | coverage.LeftAreas | also, areas, time);
         AddBits(coverage.Plus, plus, time);
         AddBits(coverage.Minus, minus, time);
-        if ((coverage.Plus & SpineFlexion) != 0) Flexion += time;
-        if ((coverage.Minus & SpineFlexion) != 0) Extension += time;
-        if (((coverage.Plus | coverage.Minus) & SpineSide) != 0) SideBend += time;
-        if (((coverage.Plus | coverage.Minus) & SpineRotation) != 0) Rotation += time;
+        if ((coverage.Plus & SpineFlexion) != 0)
+            Flexion += time;
+        if ((coverage.Minus & SpineFlexion) != 0)
+            Extension += time;
+        if (((coverage.Plus | coverage.Minus) & SpineSide) != 0)
+            SideBend += time;
+        if (((coverage.Plus | coverage.Minus) & SpineRotation) != 0)
+            Rotation += time;
     }
 
     private static void AddBits(ulong bits, TimeSpan[] sums, TimeSpan time)
     {
-        for (; bits != 0; bits &= bits - 1) sums[BitOperations.TrailingZeroCount(bits)] += time;
+        for (; bits != 0; bits &= bits - 1)
+            sums[BitOperations.TrailingZeroCount(bits)] += time;
     }
 }

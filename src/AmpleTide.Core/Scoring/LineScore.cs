@@ -59,8 +59,10 @@ public sealed class LineScore(Line line, Section section, Set? set, Move? move)
     /// <summary>The practice of a side.</summary>
     public ref Practice On(Side side)
     {
-        if (side == Side.Right) return ref right;
-        if (side == Side.Left) return ref left;
+        if (side == Side.Right)
+            return ref right;
+        if (side == Side.Left)
+            return ref left;
         return ref none;
     }
 }

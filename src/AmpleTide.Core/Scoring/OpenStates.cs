@@ -20,13 +20,15 @@ internal sealed class OpenStates
     /// <summary>Opens something; already open, it stays so.</summary>
     public void Open(string what, TimeSpan now, LineScore line)
     {
-        if (open.TryAdd(what, all.Count)) all.Add(new(what, now, null, line));
+        if (open.TryAdd(what, all.Count))
+            all.Add(new(what, now, null, line));
     }
 
     /// <summary>Closes something, if it is open.</summary>
     public void Close(string what, TimeSpan now)
     {
-        if (open.Remove(what, out var index)) all[index] = all[index] with { To = now };
+        if (open.Remove(what, out var index))
+            all[index] = all[index] with { To = now };
     }
 
     /// <summary>Opens and closes what goes with being in a position.</summary>
@@ -37,8 +39,10 @@ internal sealed class OpenStates
 
         void Set(string what, bool on)
         {
-            if (on) Open(what, now, line);
-            else Close(what, now);
+            if (on)
+                Open(what, now, line);
+            else
+                Close(what, now);
         }
     }
 

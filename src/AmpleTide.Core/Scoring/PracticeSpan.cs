@@ -22,7 +22,6 @@ public readonly record struct PracticeSpan(LineScore Line, int Phase, Side Side,
     public PhaseForm? Form => Phase == Flow ? null : Line.Form!.Phases[Phase];
 
     /// <summary>What it bends at least and at most, of one kind.</summary>
-    public (double Least, double Most) Bending(Bend bend) => Form is { } phase
-        ? (phase.Bending[bend], phase.Bending[bend])
-        : (Line.Form!.Bends.Least[bend], Line.Form.Bends.Most[bend]);
+    public (double Least, double Most) Bending(Bend bend) =>
+        Form is { } phase ? (phase.Bending[bend], phase.Bending[bend]) : (Line.Form!.Bends.Least[bend], Line.Form.Bends.Most[bend]);
 }

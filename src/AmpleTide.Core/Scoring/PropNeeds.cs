@@ -7,7 +7,8 @@ internal static class PropNeeds
     {
         var taken = new List<(LineScore Line, Occurrence At)>(lines.Count);
         foreach (var line in lines)
-            foreach (var occurrence in line.Occurrences) taken.Add((line, occurrence));
+        foreach (var occurrence in line.Occurrences)
+            taken.Add((line, occurrence));
         // Rounds of a set come back to lines that were met before.
         taken.Sort((a, b) => a.At.Start.CompareTo(b.At.Start));
 
@@ -25,7 +26,8 @@ internal static class PropNeeds
                 needs.Add(going[i]);
                 going.RemoveAt(i);
             }
-            foreach (var prop in wanted) going.Add(new(prop, at.Start, at.End, line));
+            foreach (var prop in wanted)
+                going.Add(new(prop, at.Start, at.End, line));
         }
         needs.AddRange(going);
         return [.. needs.OrderBy(n => n.From).ThenBy(n => n.Prop, StringComparer.Ordinal)];
@@ -34,19 +36,24 @@ internal static class PropNeeds
     private static void Wanted(LineScore line, List<string> wanted)
     {
         wanted.Clear();
-        foreach (var prop in line.Form!.Props) Add(Used(prop));
-        foreach (var prop in line.Line.Props) Add(prop.StandIn ?? prop.Id);
+        foreach (var prop in line.Form!.Props)
+            Add(Used(prop));
+        foreach (var prop in line.Line.Props)
+            Add(prop.StandIn ?? prop.Id);
 
         // What stands in takes the place of what is needed.
         string Used(string prop)
         {
-            foreach (var own in line.Line.Props) if (own.Id == prop && own.StandIn is { } standIn) return standIn;
+            foreach (var own in line.Line.Props)
+                if (own.Id == prop && own.StandIn is { } standIn)
+                    return standIn;
             return prop;
         }
 
         void Add(string prop)
         {
-            if (!wanted.Contains(prop)) wanted.Add(prop);
+            if (!wanted.Contains(prop))
+                wanted.Add(prop);
         }
     }
 }

@@ -53,7 +53,8 @@ public sealed record Score
         var sums = new OrderedDictionary<Move, (TimeSpan Right, TimeSpan Left)>(ReferenceEqualityComparer.Instance);
         foreach (var line in Lines)
         {
-            if (line.Move is null || line.Right.Length + line.Left.Length == TimeSpan.Zero) continue;
+            if (line.Move is null || line.Right.Length + line.Left.Length == TimeSpan.Zero)
+                continue;
             var sum = sums.GetValueOrDefault(line.Move);
             sums[line.Move] = (sum.Right + line.Right.Length, sum.Left + line.Left.Length);
         }

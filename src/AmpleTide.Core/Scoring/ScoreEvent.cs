@@ -7,7 +7,12 @@ namespace AmpleTide.Core.Scoring;
 public enum EventKind
 {
 #pragma warning disable CS1591 // the words of the trade
-    Talk, Breath, Beat, Way, Pause, Prop,
+    Talk,
+    Breath,
+    Beat,
+    Way,
+    Pause,
+    Prop,
 #pragma warning restore CS1591
 }
 
@@ -23,4 +28,14 @@ public enum EventKind
 /// <param name="Of">How many there are.</param>
 /// <param name="Cue">What is said, or null.</param>
 public readonly record struct ScoreEvent(
-    TimeSpan At, TimeSpan Length, EventKind Kind, Breath Breath, LineScore Line, int Phase, Side Side, int Round, int Of, string? Cue);
+    TimeSpan At,
+    TimeSpan Length,
+    EventKind Kind,
+    Breath Breath,
+    LineScore Line,
+    int Phase,
+    Side Side,
+    int Round,
+    int Of,
+    string? Cue
+);

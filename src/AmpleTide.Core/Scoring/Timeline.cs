@@ -37,8 +37,17 @@ internal sealed class Timeline(bool withEvents)
         tide.Keep(Now);
         return new()
         {
-            Plan = plan, Catalogue = catalogue, Ways = ways, Total = Now, Lines = lines, Events = events is null ? null : PropEvents.Among(events, lines, catalogue), Tide = tide.Thinned(),
-            Open = open.All, Ledgers = ledgers, TimeByKind = timeByKind, PracticeSpans = spans,
+            Plan = plan,
+            Catalogue = catalogue,
+            Ways = ways,
+            Total = Now,
+            Lines = lines,
+            Events = events is null ? null : PropEvents.Among(events, lines, catalogue),
+            Tide = tide.Thinned(),
+            Open = open.All,
+            Ledgers = ledgers,
+            TimeByKind = timeByKind,
+            PracticeSpans = spans,
         };
     }
 
@@ -46,7 +55,17 @@ internal sealed class Timeline(bool withEvents)
     public void Go(LineScore line, Way way, TimeSpan length, Side rollTo)
     {
         tide.Keep(Now);
-        Emit(EventKind.Way, length, Breath.Free, line, -1, Side.None, 0, 0, events is null ? null : Words.For(string.Join(". ", way.Steps.Select(s => s.Say)), rollTo));
+        Emit(
+            EventKind.Way,
+            length,
+            Breath.Free,
+            line,
+            -1,
+            Side.None,
+            0,
+            0,
+            events is null ? null : Words.For(string.Join(". ", way.Steps.Select(s => s.Say)), rollTo)
+        );
         tide.Reach(Now, way.To.Facts.Tide);
         gap = TimeSpan.MaxValue;
     }
@@ -79,9 +98,12 @@ internal sealed class Timeline(bool withEvents)
         var (unit, amount) = (line.Dose.Unit, line.Dose.Amount);
         var form = line.Form!;
         Collide(line, form.Phases[0].Phase.Breath, breath);
-        if (unit == Unit.Beats) TakeBeats(line, side, alternates, amount);
-        else if (form.HasStay && !alternates && unit != Unit.Rounds) TakeHold(line, side, breath);
-        else TakeRounds(line, side, alternates, breath);
+        if (unit == Unit.Beats)
+            TakeBeats(line, side, alternates, amount);
+        else if (form.HasStay && !alternates && unit != Unit.Rounds)
+            TakeHold(line, side, breath);
+        else
+            TakeRounds(line, side, alternates, breath);
     }
 
     // In once, the stays for the dose, out once. Layers of a hold share the breaths, the first ones span what does not divide.
@@ -89,7 +111,8 @@ internal sealed class Timeline(bool withEvents)
     {
         var form = line.Form!;
         var (phases, firstStay, lastStay) = (form.Phases, form.FirstStay, form.LastStay);
-        for (var i = 0; i < firstStay; i++) TakeOnce(i);
+        for (var i = 0; i < firstStay; i++)
+            TakeOnce(i);
         var layers = lastStay - firstStay + 1;
         var (amount, done, from) = (line.Dose.Amount, 0, Now);
         for (var i = firstStay; i <= lastStay; i++)
@@ -98,12 +121,14 @@ internal sealed class Timeline(bool withEvents)
             var timed = line.Dose.Unit == Unit.Seconds;
             var length = timed ? TimeSpan.FromSeconds(share) : WholeMilliseconds.Of(breath.Breath(phases[i].Phase.Pattern));
             var layerFrom = Now;
-            for (var b = timed ? share : 1; b <= share; b++) TakePhase(line, i, side, length, 1, timed ? 1 : ++done, timed ? 1 : amount);
+            for (var b = timed ? share : 1; b <= share; b++)
+                TakePhase(line, i, side, length, 1, timed ? 1 : ++done, timed ? 1 : amount);
             spans.Add(new(line, i, side, layerFrom, Now - layerFrom, share));
         }
         line.On(side).Add(amount, Now - from);
         lastBreath = Breath.Out;
-        for (var i = lastStay + 1; i < phases.Length; i++) TakeOnce(i);
+        for (var i = lastStay + 1; i < phases.Length; i++)
+            TakeOnce(i);
 
         void TakeOnce(int phase)
         {
@@ -118,18 +143,26 @@ internal sealed class Timeline(bool withEvents)
         var phases = line.Form!.Phases;
         Span<TimeSpan> lengths = stackalloc TimeSpan[phases.Length];
         var roundLength = TimeSpan.Zero;
-        for (var i = 0; i < phases.Length; i++) roundLength += lengths[i] = Timing.PhaseTime(phases[i].Phase, breath);
+        for (var i = 0; i < phases.Length; i++)
+            roundLength += lengths[i] = Timing.PhaseTime(phases[i].Phase, breath);
         var (unit, amount) = (line.Dose.Unit, line.Dose.Amount);
-        var rounds = unit == Unit.Seconds && roundLength > TimeSpan.Zero ? Math.Max(1, (int)(TimeSpan.FromSeconds(amount) / roundLength)) : amount;
+        var rounds =
+            unit == Unit.Seconds && roundLength > TimeSpan.Zero ? Math.Max(1, (int)(TimeSpan.FromSeconds(amount) / roundLength)) : amount;
         spans.Add(new(line, PracticeSpan.Flow, alternates ? Side.None : side, Now, roundLength.Times(rounds), rounds));
         for (var r = 1; r <= rounds; r++)
         {
             var from = Now;
             // What every round (of this side) does is booked with the first.
-            var booked = !alternates ? (r == 1 ? rounds : 0) : r == 1 ? (rounds + 1) / 2 : r == 2 ? rounds / 2 : 0;
-            for (var i = 0; i < phases.Length; i++) TakePhase(line, i, side, lengths[i], booked, r, rounds);
+            var booked =
+                !alternates ? (r == 1 ? rounds : 0)
+                : r == 1 ? (rounds + 1) / 2
+                : r == 2 ? rounds / 2
+                : 0;
+            for (var i = 0; i < phases.Length; i++)
+                TakePhase(line, i, side, lengths[i], booked, r, rounds);
             line.On(side).Add((amount * r / rounds) - (amount * (r - 1) / rounds), Now - from);
-            if (alternates) side = side.Opposite();
+            if (alternates)
+                side = side.Opposite();
         }
     }
 
@@ -142,7 +175,8 @@ internal sealed class Timeline(bool withEvents)
         {
             TakePhase(line, (b - 1) % phases, side, beat, 1, b, beats);
             line.On(side).Add(1, beat);
-            if (alternates) side = side.Opposite();
+            if (alternates)
+                side = side.Opposite();
         }
     }
 
@@ -152,14 +186,23 @@ internal sealed class Timeline(bool withEvents)
         // Going backward in time, breath and words still follow the order they are taken in.
         var (phase, shaped) = (line.Form!.Phases[index].Phase, line.Form.Taken(index, side));
         var form = line.Form.Phases[shaped];
-        if (phase.Opens.Count > 0) foreach (var what in phase.Opens) open.Open(what, Now, line);
+        if (phase.Opens.Count > 0)
+            foreach (var what in phase.Opens)
+                open.Open(what, Now, line);
         var breath = phase.Breath;
         var cue = events is null ? null : CueOf(line.Line, phase, index, side, round, of);
         Emit(line.Dose.Unit == Unit.Beats ? EventKind.Beat : EventKind.Breath, length, breath, line, shaped, side, round, of, cue);
         tide.Reach(Now, form.Facts.Tide);
         // Going backward in time both sides do the same shapes.
-        if (times > 0) ledgers.Add(form.CoverageOn(line.Move!.Second == Second.Reverse ? Side.None : side), line.Move.AlsoEasedBits, length.Times(times));
-        if (phase.Closes.Count > 0) foreach (var what in phase.Closes) open.Close(what, Now);
+        if (times > 0)
+            ledgers.Add(
+                form.CoverageOn(line.Move!.Second == Second.Reverse ? Side.None : side),
+                line.Move.AlsoEasedBits,
+                length.Times(times)
+            );
+        if (phase.Closes.Count > 0)
+            foreach (var what in phase.Closes)
+                open.Close(what, Now);
         lastBreath = breath is Breath.In or Breath.Out or Breath.Free ? breath : lastBreath;
         lastLine = line;
         gap = TimeSpan.Zero;
@@ -168,18 +211,24 @@ internal sealed class Timeline(bool withEvents)
     // Long in the first round, short in the second, then silence; the last round is announced once.
     private static string? CueOf(Line line, Phase phase, int index, Side side, int round, int of)
     {
-        if (round <= 1 && line.Say.TryGetValue((index + 1).ToString(CultureInfo.InvariantCulture), out var own)) return Words.For(own, side);
-        if (round <= 1) return Words.For(phase.Cue.Long, side);
-        if (round == of && phase.Cue.Last is { } last) return Words.For(last, side);
+        if (round <= 1 && line.Say.TryGetValue((index + 1).ToString(CultureInfo.InvariantCulture), out var own))
+            return Words.For(own, side);
+        if (round <= 1)
+            return Words.For(phase.Cue.Long, side);
+        if (round == of && phase.Cue.Last is { } last)
+            return Words.For(last, side);
         return round == 2 ? Words.For(phase.Cue.Short, side) : null;
     }
 
     // Two in-breaths cannot follow each other: the missing half breath is put between, unless something of a breath or more lies there.
     private void Collide(LineScore line, Breath first, BreathPatterns breath)
     {
-        if (first != lastBreath || first is not (Breath.In or Breath.Out)) return;
-        if (gap >= WholeMilliseconds.Of(breath.Breath(Pattern.Moving))) return;
-        if (gap < Unnoticed) line.CollidesWith ??= lastLine;
+        if (first != lastBreath || first is not (Breath.In or Breath.Out))
+            return;
+        if (gap >= WholeMilliseconds.Of(breath.Breath(Pattern.Moving)))
+            return;
+        if (gap < Unnoticed)
+            line.CollidesWith ??= lastLine;
         var missing = first == Breath.In ? Breath.Out : Breath.In;
         var counts = missing == Breath.In ? breath.Moving.In : breath.Moving.Out;
         Emit(EventKind.Breath, WholeMilliseconds.Of(counts * breath.SecondsPerCount), missing, line, -1, Side.None, 0, 0, null);
@@ -189,7 +238,8 @@ internal sealed class Timeline(bool withEvents)
 
     private void Emit(EventKind kind, TimeSpan length, Breath breath, LineScore line, int phase, Side side, int round, int of, string? cue)
     {
-        if (length == TimeSpan.Zero) return;
+        if (length == TimeSpan.Zero)
+            return;
         events?.Add(new(Now, length, kind, breath, line, phase, side, round, of, cue));
         timeByKind[(int)kind] += length;
         Now += length;

@@ -26,7 +26,13 @@ public sealed class Companions(MoveCatalogue catalogue, WayNetwork ways)
     // Half a minute on the way costs as much as a whole range answered.
     private static readonly TimeSpan WayPerRange = TimeSpan.FromSeconds(30);
 
-    private static readonly ClassPlan Anybody = new() { Id = "", Title = "", Minutes = 1, Sections = [] };
+    private static readonly ClassPlan Anybody = new()
+    {
+        Id = "",
+        Title = "",
+        Minutes = 1,
+        Sections = [],
+    };
 
     /// <summary>Moves that take back what this one does, nearest first.</summary>
     public IReadOnlyList<Companion> Counters(Move move) => Find(move, Counterpose.TakesBack, takesBack: true);
@@ -37,28 +43,32 @@ public sealed class Companions(MoveCatalogue catalogue, WayNetwork ways)
     private List<Companion> Find(Move move, Func<MoveForm, Bend, bool, double> how, bool takesBack)
     {
         var strong = StrongBends(FirstForm(move));
-        if (strong.Count == 0) return [];
+        if (strong.Count == 0)
+            return [];
         var here = catalogue.Position(move.Out ?? move.In[0])!;
-        var found = from other in catalogue.Moves
-                    where other != move && !other.OptIn && other.Effort <= Math.Max(move.Effort, 2.5)
-                    let form = FirstForm(other)
-                    let best = strong.Select(s => (s.Bend, s.Forward, Worth: how(form, s.Bend, s.Forward))).MaxBy(s => s.Worth)
-                    where best.Worth > 0
-                    let nearest = Nearest(other, here, takesBack)
-                    where nearest.Position is not null
-                    orderby strong.Sum(s => how(form, s.Bend, s.Forward)) - (nearest.Way / WayPerRange) descending
-                    select new Companion(other, nearest.Position!, Counterpose.Said(best.Bend, best.Forward != takesBack), nearest.Way);
+        var found =
+            from other in catalogue.Moves
+            where other != move && !other.OptIn && other.Effort <= Math.Max(move.Effort, 2.5)
+            let form = FirstForm(other)
+            let best = strong.Select(s => (s.Bend, s.Forward, Worth: how(form, s.Bend, s.Forward))).MaxBy(s => s.Worth)
+            where best.Worth > 0
+            let nearest = Nearest(other, here, takesBack)
+            where nearest.Position is not null
+            orderby strong.Sum(s => how(form, s.Bend, s.Forward)) - (nearest.Way / WayPerRange) descending
+            select new Companion(other, nearest.Position!, Counterpose.Said(best.Bend, best.Forward != takesBack), nearest.Way);
         return [.. found.Take(Most)];
     }
 
     private MoveForm FirstForm(Move move) => catalogue.Form(move, catalogue.Position(move.In[0])!, MoveForm.BaseOption);
 
     private static List<(Bend Bend, bool Forward)> StrongBends(MoveForm form) =>
-        [.. from bend in Enum.GetValues<Bend>()
+        [
+            .. from bend in Enum.GetValues<Bend>()
             from forward in (bool[])[true, false]
             let far = form.Bends.Towards(bend, forward)
             where far >= Counterpose.Strong && form.Bends.Towards(bend, !forward) < far - Lopsided
-            select (bend, forward)];
+            select (bend, forward),
+        ];
 
     private (Position? Position, TimeSpan Way) Nearest(Move other, Position here, bool after)
     {
@@ -66,7 +76,8 @@ public sealed class Companions(MoveCatalogue catalogue, WayNetwork ways)
         foreach (var position in catalogue.PositionsOf(other))
         {
             var route = after ? ways.Cheapest(here.Id, position.Id, Anybody) : ways.Cheapest(position.Id, here.Id, Anybody);
-            if (route?.Ways.Sum(w => Timing.WayTime(w, Pace.Usual, false)) is { } way && way < nearest.Way) nearest = (position, way);
+            if (route?.Ways.Sum(w => Timing.WayTime(w, Pace.Usual, false)) is { } way && way < nearest.Way)
+                nearest = (position, way);
         }
         return nearest;
     }

@@ -33,26 +33,40 @@ public static class Insertions
     /// <param name="need">What they should do.</param>
     public static IReadOnlyList<Insertion> After(Score score, LineScore after, Need need)
     {
-        if (after.Position is null) return [];
+        if (after.Position is null)
+            return [];
         var at = Array.IndexOf([.. score.Lines], after);
         var next = score.Lines.Skip(at + 1).FirstOrDefault(l => l.Position is not null)?.Position;
         var here = after.Move!.Out is { } end ? score.Catalogue.Position(end)! : after.Position;
         var used = score.Lines.Select(l => l.Line.Move).ToHashSet();
-        var found = from move in score.Catalogue.Moves
-                    where !move.OptIn && move != after.Move && Fits(move.School, score.Plan)
-                    from position in score.Catalogue.PositionsOf(move)
-                    where score.Plan.Place.Allows(position)
-                    let form = score.Catalogue.Form(move, position, MoveForm.BaseOption)
-                    let met = need.Met(form)
-                    where met > 0 && Suits(form, score.Plan.Group)
-                    let extra = ExtraWay(score, here, position, move.Out is { } o ? score.Catalogue.Position(o)! : position, next)
-                    where extra is not null
-                    let worth = Math.Min(met, 1) - (extra.Value / WayPerNeed) - (Levels(here, position, next) * LevelChange)
-                        + (score.Plan.Theme.Areas.Any(form.Easing.Includes) ? OnTheme : 0) - (used.Contains(move.Id) ? AlreadyThere : 0)
-                        - (position.Props.Concat(move.Props).All(p => AtHand(p, score.Plan.Place)) ? 0 : PropAway)
-                    orderby worth descending
-                    select new Insertion(
-                        new Line { Id = move.Id, Move = move.Id, Position = position.Id }, form, extra.Value, Reason(need, position, here, extra.Value));
+        var found =
+            from move in score.Catalogue.Moves
+            where !move.OptIn && move != after.Move && Fits(move.School, score.Plan)
+            from position in score.Catalogue.PositionsOf(move)
+            where score.Plan.Place.Allows(position)
+            let form = score.Catalogue.Form(move, position, MoveForm.BaseOption)
+            let met = need.Met(form)
+            where met > 0 && Suits(form, score.Plan.Group)
+            let extra = ExtraWay(score, here, position, move.Out is { } o ? score.Catalogue.Position(o)! : position, next)
+            where extra is not null
+            let worth = Math.Min(met, 1)
+                - (extra.Value / WayPerNeed)
+                - (Levels(here, position, next) * LevelChange)
+                + (score.Plan.Theme.Areas.Any(form.Easing.Includes) ? OnTheme : 0)
+                - (used.Contains(move.Id) ? AlreadyThere : 0)
+                - (position.Props.Concat(move.Props).All(p => AtHand(p, score.Plan.Place)) ? 0 : PropAway)
+            orderby worth descending
+            select new Insertion(
+                new Line
+                {
+                    Id = move.Id,
+                    Move = move.Id,
+                    Position = position.Id,
+                },
+                form,
+                extra.Value,
+                Reason(need, position, here, extra.Value)
+            );
         // A move once, in the position where it fits best.
         return [.. found.DistinctBy(i => i.Form.Move.Id)];
     }
@@ -64,21 +78,29 @@ public static class Insertions
 
     private static TimeSpan? ExtraWay(Score score, Position here, Position there, Position thence, Position? next)
     {
-        TimeSpan? Way(Position from, Position to) => score.Ways.Cheapest(from.Id, to.Id, score.Plan) is { } route
-            ? route.Ways.Sum(w => Timing.WayTime(w, score.Plan.Group.Pace, score.Plan.Group.Older)) : null;
-        if (Way(here, there) is not { } going) return null;
-        if (next is null) return going;
+        TimeSpan? Way(Position from, Position to) =>
+            score.Ways.Cheapest(from.Id, to.Id, score.Plan) is { } route
+                ? route.Ways.Sum(w => Timing.WayTime(w, score.Plan.Group.Pace, score.Plan.Group.Older))
+                : null;
+        if (Way(here, there) is not { } going)
+            return null;
+        if (next is null)
+            return going;
         return Way(thence, next) is { } leaving ? going + leaving - (Way(here, next) ?? TimeSpan.Zero) : null;
     }
 
     private static int Levels(Position here, Position there, Position? next) =>
-        (here.Level != there.Level ? 1 : 0) + (next is not null && next.Level != there.Level ? 1 : 0) - (next is not null && next.Level != here.Level ? 1 : 0);
+        (here.Level != there.Level ? 1 : 0)
+        + (next is not null && next.Level != there.Level ? 1 : 0)
+        - (next is not null && next.Level != here.Level ? 1 : 0);
 
     private static bool AtHand(string prop, Place place) => prop is "mat" or "wall" || place.Props.GetValueOrDefault(prop) > 0;
 
     // Nothing is put in that somebody who comes would have to leave out.
     private static bool Suits(MoveForm form, Group group) =>
-        !group.Conditions.Any(c => c.Value > 0) || !ConditionRules.For(form).Any(c => c.Advice >= Advice.Swap && group.Conditions.GetValueOrDefault(c.Condition) > 0);
+        !group.Conditions.Any(c => c.Value > 0)
+        || !ConditionRules.For(form).Any(c => c.Advice >= Advice.Swap && group.Conditions.GetValueOrDefault(c.Condition) > 0);
 
-    private static bool Fits(IReadOnlyDictionary<string, string> school, ClassPlan plan) => school.All(s => Conventions.Chosen(plan, s.Key) == s.Value);
+    private static bool Fits(IReadOnlyDictionary<string, string> school, ClassPlan plan) =>
+        school.All(s => Conventions.Chosen(plan, s.Key) == s.Value);
 }

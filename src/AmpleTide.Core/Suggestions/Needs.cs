@@ -21,15 +21,18 @@ public static class Needs
     /// <param name="score">The class.</param>
     /// <param name="line">The line.</param>
     /// <param name="word">One of <see cref="Words"/>.</param>
-    public static Need? Of(Score score, LineScore line, string word) => word switch
-    {
-        "counter" => line.Form is { } form && Counterpose.Furthest(form) is { } bent
-            ? new($"takes back what {line.Move!.Name} did", f => Counterpose.TakesBack(f, bent.Bend, bent.Forward)) : null,
-        "preparation" => line.Form is { } form && Counterpose.Furthest(form) is { } bent
-            ? new($"makes ready for {line.Move!.Name}", f => Counterpose.Prepares(f, bent.Bend, bent.Forward)) : null,
-        "theme" => score.Plan.Theme.Areas.Count == 0 ? null : new("serves the theme", form => ForTheme(form, score.Plan.Theme.Areas)),
-        _ => new("is still", form => form.Move.Kind is MoveKind.Rest or MoveKind.CheckIn ? 1 : 0),
-    };
+    public static Need? Of(Score score, LineScore line, string word) =>
+        word switch
+        {
+            "counter" => line.Form is { } form && Counterpose.Furthest(form) is { } bent
+                ? new($"takes back what {line.Move!.Name} did", f => Counterpose.TakesBack(f, bent.Bend, bent.Forward))
+                : null,
+            "preparation" => line.Form is { } form && Counterpose.Furthest(form) is { } bent
+                ? new($"makes ready for {line.Move!.Name}", f => Counterpose.Prepares(f, bent.Bend, bent.Forward))
+                : null,
+            "theme" => score.Plan.Theme.Areas.Count == 0 ? null : new("serves the theme", form => ForTheme(form, score.Plan.Theme.Areas)),
+            _ => new("is still", form => form.Move.Kind is MoveKind.Rest or MoveKind.CheckIn ? 1 : 0),
+        };
 
     /// <summary>What a line that takes a debt back has to do.</summary>
     public static Need Answering(CounterDebt debt) =>

@@ -22,13 +22,22 @@ public static class People
     public static IReadOnlyList<PersonSwap> SwapsOf(Score score)
     {
         var there = score.Plan.Group.Conditions.Where(c => c.Value > 0).ToDictionary();
-        if (there.Count == 0) return [];
-        return [.. from line in score.Lines
-                   where line.Form is not null
-                   from caution in ConditionRules.For(line.Form!)
-                   where there.ContainsKey(caution.Condition)
-                   where !(caution.Advice == Advice.Smaller && line.Line.Option == "easier")
-                   select new PersonSwap(line, caution, there[caution.Condition], caution.Advice >= Advice.Swap ? Swaps.First(score, line, caution.Condition) : null)];
+        if (there.Count == 0)
+            return [];
+        return
+        [
+            .. from line in score.Lines
+            where line.Form is not null
+            from caution in ConditionRules.For(line.Form!)
+            where there.ContainsKey(caution.Condition)
+            where !(caution.Advice == Advice.Smaller && line.Line.Option == "easier")
+            select new PersonSwap(
+                line,
+                caution,
+                there[caution.Condition],
+                caution.Advice >= Advice.Swap ? Swaps.First(score, line, caution.Condition) : null
+            ),
+        ];
     }
 
     /// <summary>What to ask before the class: conditions nobody has asked about that would change something, those that change most first.</summary>
@@ -37,14 +46,23 @@ public static class People
         var changed = new Dictionary<string, List<LineScore>>();
         foreach (var line in score.Lines)
         {
-            if (line.Form is not { } form) continue;
+            if (line.Form is not { } form)
+                continue;
             foreach (var caution in ConditionRules.For(form))
             {
-                if (caution.Advice < Advice.Swap || score.Plan.Group.Conditions.ContainsKey(caution.Condition)) continue;
-                if (!changed.TryGetValue(caution.Condition, out var lines)) changed[caution.Condition] = lines = [];
+                if (caution.Advice < Advice.Swap || score.Plan.Group.Conditions.ContainsKey(caution.Condition))
+                    continue;
+                if (!changed.TryGetValue(caution.Condition, out var lines))
+                    changed[caution.Condition] = lines = [];
                 lines.Add(line);
             }
         }
-        return [.. score.Catalogue.Conditions.Where(c => changed.ContainsKey(c.Id)).Select(c => new Asked(c, changed[c.Id])).OrderByDescending(a => a.Lines.Count)];
+        return
+        [
+            .. score
+                .Catalogue.Conditions.Where(c => changed.ContainsKey(c.Id))
+                .Select(c => new Asked(c, changed[c.Id]))
+                .OrderByDescending(a => a.Lines.Count),
+        ];
     }
 }

@@ -26,39 +26,61 @@ public static class Swaps
         foreach (var form in Candidates(score, line))
         {
             var alike = Likeness(form, line.Form!);
-            if (alike > best && !ConditionRules.For(form).Any(c => c.Advice >= Advice.Swap && c.Condition == condition)) (first, best) = (form, alike);
+            if (alike > best && !ConditionRules.For(form).Any(c => c.Advice >= Advice.Swap && c.Condition == condition))
+                (first, best) = (form, alike);
         }
         return first;
     }
 
     /// <summary>What could stand in for everybody who comes, nearest first.</summary>
-    public static IEnumerable<MoveForm> ForEverybody(Score score, LineScore line) => line.Form is not { } own ? [] :
-        from form in Candidates(score, line)
-        where !ConditionRules.For(form).Any(c => c.Advice >= Advice.Swap && score.Plan.Group.Conditions.GetValueOrDefault(c.Condition) > 0)
-        orderby Likeness(form, own) descending
-        select form;
+    public static IEnumerable<MoveForm> ForEverybody(Score score, LineScore line) =>
+        line.Form is not { } own
+            ? []
+            : from form in Candidates(score, line)
+            where
+                !ConditionRules
+                    .For(form)
+                    .Any(c => c.Advice >= Advice.Swap && score.Plan.Group.Conditions.GetValueOrDefault(c.Condition) > 0)
+            orderby Likeness(form, own) descending
+            select form;
 
     /// <summary>The line with another move in its place: its dose where it fits, its sides where the move has the same kind.</summary>
     public static Line Put(Line line, MoveForm form)
     {
-        var dose = line.Dose is { } own && own.Unit == form.Move.Dose.Unit ? own with { Amount = Math.Clamp(own.Amount, form.Move.Dose.Least, form.Move.Dose.Most) } : (Dose?)null;
+        var dose =
+            line.Dose is { } own && own.Unit == form.Move.Dose.Unit
+                ? own with
+                {
+                    Amount = Math.Clamp(own.Amount, form.Move.Dose.Least, form.Move.Dose.Most),
+                }
+                : (Dose?)null;
         return line with
         {
-            Move = form.Move.Id, Position = form.Position.Id, Option = MoveForm.BaseOption, Dose = dose, Sides = null,
-            Say = new Dictionary<string, string>(), Talk = null,
+            Move = form.Move.Id,
+            Position = form.Position.Id,
+            Option = MoveForm.BaseOption,
+            Dose = dose,
+            Sides = null,
+            Say = new Dictionary<string, string>(),
+            Talk = null,
         };
     }
 
     private static IEnumerable<MoveForm> Candidates(Score score, LineScore line)
     {
-        if (line.Form is not { } own || !score.Plan.Place.Allows(own.Position)) yield break;
+        if (line.Form is not { } own || !score.Plan.Place.Allows(own.Position))
+            yield break;
         foreach (var form in score.Catalogue.FormsIn(own.Position))
         {
             var move = form.Move;
-            if (move.OptIn || move == own.Move || move.Out != own.Move.Out) continue;
-            if (move.Kind != own.Move.Kind && !(Stretches(move) && Stretches(own.Move))) continue;
-            if (move.Dose.Unit != line.Dose.Unit && move.Dose.Unit == Unit.Beats) continue;
-            if (move.Props.Count > 0 && move.Props.Except(own.Position.Props).Count() > MostExtraProps) continue;
+            if (move.OptIn || move == own.Move || move.Out != own.Move.Out)
+                continue;
+            if (move.Kind != own.Move.Kind && !(Stretches(move) && Stretches(own.Move)))
+                continue;
+            if (move.Dose.Unit != line.Dose.Unit && move.Dose.Unit == Unit.Beats)
+                continue;
+            if (move.Props.Count > 0 && move.Props.Except(own.Position.Props).Count() > MostExtraProps)
+                continue;
             yield return form;
         }
     }
@@ -66,6 +88,8 @@ public static class Swaps
     private static bool Stretches(Move move) => move.Kind is MoveKind.Hold or MoveKind.Flow;
 
     private static double Likeness(MoveForm form, MoveForm own) =>
-        BitOperations.PopCount(form.Easing.AreaBits & own.Easing.AreaBits) - (AreaTooMany * BitOperations.PopCount(form.Easing.AreaBits & ~own.Easing.AreaBits))
-        + (form.Move.Sides == own.Move.Sides ? SameSides : 0) + (form.Move.Kind == own.Move.Kind ? SameKind : 0);
+        BitOperations.PopCount(form.Easing.AreaBits & own.Easing.AreaBits)
+        - (AreaTooMany * BitOperations.PopCount(form.Easing.AreaBits & ~own.Easing.AreaBits))
+        + (form.Move.Sides == own.Move.Sides ? SameSides : 0)
+        + (form.Move.Kind == own.Move.Kind ? SameKind : 0);
 }

@@ -53,13 +53,24 @@ public sealed partial class ApiJson : JsonSerializerContext
         options.TypeInfoResolverChain.Insert(0, Default);
         options.NumberHandling = JsonNumberHandling.Strict;
         options.DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull;
-        foreach (var converter in Words) options.Converters.Add(converter);
+        foreach (var converter in Words)
+            options.Converters.Add(converter);
     }
 
     private static readonly JsonConverter[] Words =
     [
-        new Hyphenated<MoveKind>(), new Hyphenated<Sidedness>(), new Hyphenated<Circle>(), new Hyphenated<Second>(), new Hyphenated<Breath>(), new Hyphenated<Pattern>(),
-        new Hyphenated<Work>(), new Hyphenated<Unit>(), new Hyphenated<Family>(), new Hyphenated<PelvisLevel>(),
-        new Hyphenated<Tone>(), new Hyphenated<Advice>(), new Hyphenated<Core.Judgements.Level>(),
+        new Hyphenated<MoveKind>(),
+        new Hyphenated<Sidedness>(),
+        new Hyphenated<Circle>(),
+        new Hyphenated<Second>(),
+        new Hyphenated<Breath>(),
+        new Hyphenated<Pattern>(),
+        new Hyphenated<Work>(),
+        new Hyphenated<Unit>(),
+        new Hyphenated<Family>(),
+        new Hyphenated<PelvisLevel>(),
+        new Hyphenated<Tone>(),
+        new Hyphenated<Advice>(),
+        new Hyphenated<Core.Judgements.Level>(),
     ];
 }

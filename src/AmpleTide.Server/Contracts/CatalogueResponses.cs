@@ -14,17 +14,55 @@ public sealed record DoseResponse(Unit Unit, int Least, int Usual, int Most);
 
 /// <summary>A move in a list.</summary>
 public sealed record MoveSummary(
-    string Id, string Name, string? Traditional, MoveKind Kind, IReadOnlyList<string> Positions, Sidedness Sides, Circle Circle, Second Second, string? RightNames,
-    DoseResponse Dose, IReadOnlyList<string> Areas, IReadOnlyList<string> Options, IReadOnlyList<string> Props, IReadOnlyList<string> Helpful, double Effort,
-    IReadOnlyList<PhaseSummary> Phases, IReadOnlyList<string> NotFor, bool OptIn, bool Own)
+    string Id,
+    string Name,
+    string? Traditional,
+    MoveKind Kind,
+    IReadOnlyList<string> Positions,
+    Sidedness Sides,
+    Circle Circle,
+    Second Second,
+    string? RightNames,
+    DoseResponse Dose,
+    IReadOnlyList<string> Areas,
+    IReadOnlyList<string> Options,
+    IReadOnlyList<string> Props,
+    IReadOnlyList<string> Helpful,
+    double Effort,
+    IReadOnlyList<PhaseSummary> Phases,
+    IReadOnlyList<string> NotFor,
+    bool OptIn,
+    bool Own
+)
 {
     /// <summary>Sums a move up.</summary>
-    public static MoveSummary Of(Move move, MoveCatalogue catalogue) => new(
-        move.Id, move.Name, move.Traditional, move.Kind, move.In, move.Sides, move.Circle, move.Second, move.RightNames,
-        new(move.Dose.Unit, move.Dose.Least, move.Dose.Usual, move.Dose.Most), [.. catalogue.Form(move, catalogue.Position(move.In[0])!, MoveForm.BaseOption).Easing.Strongest.Select(a => a.Name())], [.. move.Options.Keys], move.Props, move.Helpful, move.Effort,
-        [.. move.Phases.Select(p => new PhaseSummary(p.Breath, p.Cue.Short))],
-        [.. ConditionRules.For([.. catalogue.PositionsOf(move).Select(p => catalogue.Form(move, p, MoveForm.BaseOption))]).Where(c => c.Advice >= Advice.Swap).Select(c => c.Condition)],
-        move.OptIn, move.Own);
+    public static MoveSummary Of(Move move, MoveCatalogue catalogue) =>
+        new(
+            move.Id,
+            move.Name,
+            move.Traditional,
+            move.Kind,
+            move.In,
+            move.Sides,
+            move.Circle,
+            move.Second,
+            move.RightNames,
+            new(move.Dose.Unit, move.Dose.Least, move.Dose.Usual, move.Dose.Most),
+            [.. catalogue.Form(move, catalogue.Position(move.In[0])!, MoveForm.BaseOption).Easing.Strongest.Select(a => a.Name())],
+            [.. move.Options.Keys],
+            move.Props,
+            move.Helpful,
+            move.Effort,
+            [.. move.Phases.Select(p => new PhaseSummary(p.Breath, p.Cue.Short))],
+            [
+                .. ConditionRules
+                    .For([.. catalogue.PositionsOf(move).Select(p => catalogue.Form(move, p, MoveForm.BaseOption))])
+                    .Where(c => c.Advice >= Advice.Swap)
+                    .Select(c => c.Condition),
+            ],
+            move.OptIn,
+            move.Own
+        );
 }
 
 /// <summary>A phase in a list: its breath and its short cue, with {right} and {left} still in it.</summary>
@@ -32,8 +70,16 @@ public sealed record PhaseSummary(Breath Breath, string Cue);
 
 /// <summary>A phase of a move with its pictures, one a position.</summary>
 public sealed record PhaseResponse(
-    Breath Breath, Pattern Pattern, Work Work, string Long, string Short, string? Last,
-    IReadOnlyList<string> Opens, IReadOnlyList<string> Closes, IReadOnlyDictionary<string, Figure> Figures);
+    Breath Breath,
+    Pattern Pattern,
+    Work Work,
+    string Long,
+    string Short,
+    string? Last,
+    IReadOnlyList<string> Opens,
+    IReadOnlyList<string> Closes,
+    IReadOnlyDictionary<string, Figure> Figures
+);
 
 /// <summary>An option of a move.</summary>
 public sealed record OptionResponse(string Name, string Cue);
@@ -45,48 +91,108 @@ public sealed record ConditionResponse(string Id, string Name, Advice Advice, st
 public sealed record CompanionResponse(string Move, string Name, string Position, string Because, int Seconds)
 {
     /// <summary>The answer for a companion.</summary>
-    public static CompanionResponse Of(Companion companion) => new(companion.Move.Id, companion.Move.Name, companion.Position.Id, companion.Because, (int)companion.Way.TotalSeconds);
+    public static CompanionResponse Of(Companion companion) =>
+        new(companion.Move.Id, companion.Move.Name, companion.Position.Id, companion.Because, (int)companion.Way.TotalSeconds);
 }
 
 /// <summary>A move, whole; the ways are those into and out of each of its positions.</summary>
 public sealed record MoveResponse(
-    MoveSummary Summary, string TalkFirst, string TalkSecond, IReadOnlyList<PhaseResponse> Phases, IReadOnlyList<OptionResponse> Options,
-    IReadOnlyList<string> Cautions, IReadOnlyList<ConditionResponse> Conditions,
-    IReadOnlyList<CompanionResponse> Preparations, IReadOnlyList<CompanionResponse> Counters, IReadOnlyList<WayResponse> WaysIn, IReadOnlyList<WayResponse> WaysOut)
+    MoveSummary Summary,
+    string TalkFirst,
+    string TalkSecond,
+    IReadOnlyList<PhaseResponse> Phases,
+    IReadOnlyList<OptionResponse> Options,
+    IReadOnlyList<string> Cautions,
+    IReadOnlyList<ConditionResponse> Conditions,
+    IReadOnlyList<CompanionResponse> Preparations,
+    IReadOnlyList<CompanionResponse> Counters,
+    IReadOnlyList<WayResponse> WaysIn,
+    IReadOnlyList<WayResponse> WaysOut
+)
 {
     /// <summary>All of a move, phases drawn in each of its positions.</summary>
     public static MoveResponse Of(Move move, CatalogueSnapshot snapshot)
     {
         var catalogue = snapshot.Catalogue;
         var forms = move.In.Select(id => catalogue.Form(move, catalogue.Position(id)!, MoveForm.BaseOption)).ToList();
-        var phases = move.Phases.Select((phase, i) => new PhaseResponse(
-            phase.Breath, phase.Pattern, phase.Work, phase.Cue.Long, phase.Cue.Short, phase.Cue.Last, phase.Opens, phase.Closes,
-            forms.ToDictionary(f => f.Position.Id, f => FigureDrawing.Picture(f, i))));
+        var phases = move.Phases.Select(
+            (phase, i) =>
+                new PhaseResponse(
+                    phase.Breath,
+                    phase.Pattern,
+                    phase.Work,
+                    phase.Cue.Long,
+                    phase.Cue.Short,
+                    phase.Cue.Last,
+                    phase.Opens,
+                    phase.Closes,
+                    forms.ToDictionary(f => f.Position.Id, f => FigureDrawing.Picture(f, i))
+                )
+        );
         return new(
-            MoveSummary.Of(move, catalogue), move.Talk.First, move.Talk.Second, [.. phases],
-            [.. move.Options.Select(o => new OptionResponse(o.Key, o.Value.Cue))], move.Cautions, ConditionsOf(forms, catalogue),
-            [.. snapshot.Companions.Preparations(move).Select(CompanionResponse.Of)], [.. snapshot.Companions.Counters(move).Select(CompanionResponse.Of)],
-            Ways(w => move.In.Contains(w.To.Id)), Ways(w => move.Out is { } end ? w.From.Id == end : move.In.Contains(w.From.Id)));
+            MoveSummary.Of(move, catalogue),
+            move.Talk.First,
+            move.Talk.Second,
+            [.. phases],
+            [.. move.Options.Select(o => new OptionResponse(o.Key, o.Value.Cue))],
+            move.Cautions,
+            ConditionsOf(forms, catalogue),
+            [.. snapshot.Companions.Preparations(move).Select(CompanionResponse.Of)],
+            [.. snapshot.Companions.Counters(move).Select(CompanionResponse.Of)],
+            Ways(w => move.In.Contains(w.To.Id)),
+            Ways(w => move.Out is { } end ? w.From.Id == end : move.In.Contains(w.From.Id))
+        );
 
-        List<WayResponse> Ways(Func<Way, bool> which) => [.. catalogue.Ways.Where(which).Where(Conventions.IsUsual).Select(w => WayResponse.Of(w, Timing.WayTime(w, Pace.Usual, false))).OrderBy(w => w.Ms)];
+        List<WayResponse> Ways(Func<Way, bool> which) =>
+            [
+                .. catalogue
+                    .Ways.Where(which)
+                    .Where(Conventions.IsUsual)
+                    .Select(w => WayResponse.Of(w, Timing.WayTime(w, Pace.Usual, false)))
+                    .OrderBy(w => w.Ms),
+            ];
     }
 
     private static List<ConditionResponse> ConditionsOf(List<MoveForm> forms, MoveCatalogue catalogue)
     {
         var offers = catalogue.Conditions.ToDictionary(c => c.Id);
-        return [.. ConditionRules.For(forms).Select(c => new ConditionResponse(c.Condition, offers[c.Condition].Name, c.Advice, c.Because, offers[c.Condition].Offer))];
+        return
+        [
+            .. ConditionRules
+                .For(forms)
+                .Select(c => new ConditionResponse(c.Condition, offers[c.Condition].Name, c.Advice, c.Because, offers[c.Condition].Offer)),
+        ];
     }
 }
 
 /// <summary>A position.</summary>
 public sealed record PositionResponse(
-    string Id, string Name, Family Family, PelvisLevel Level, IReadOnlyList<string> Props, IReadOnlyList<string> Demands, double Height, Figure Figure)
+    string Id,
+    string Name,
+    Family Family,
+    PelvisLevel Level,
+    IReadOnlyList<string> Props,
+    IReadOnlyList<string> Demands,
+    double Height,
+    Figure Figure
+)
 {
     /// <summary>A position and its picture.</summary>
-    public static PositionResponse Of(Position position) => new(
-        position.Id, position.Name, position.Family, position.Level, position.Props,
-        [.. Enum.GetValues<Core.Catalogue.Demands>().Where(d => d != Core.Catalogue.Demands.None && position.Demands.HasFlag(d)).Select(d => Catalogue.Entry.Hyphenated(d.ToString()))],
-        position.Facts.Tide / 1000.0, FigureDrawing.Draw(position.Base, position.View));
+    public static PositionResponse Of(Position position) =>
+        new(
+            position.Id,
+            position.Name,
+            position.Family,
+            position.Level,
+            position.Props,
+            [
+                .. Enum.GetValues<Core.Catalogue.Demands>()
+                    .Where(d => d != Core.Catalogue.Demands.None && position.Demands.HasFlag(d))
+                    .Select(d => Catalogue.Entry.Hyphenated(d.ToString())),
+            ],
+            position.Facts.Tide / 1000.0,
+            FigureDrawing.Draw(position.Base, position.View)
+        );
 }
 
 /// <summary>One step of a way.</summary>
@@ -96,8 +202,8 @@ public sealed record StepResponse(Breath Breath, string Say);
 public sealed record WayResponse(string From, string To, IReadOnlyList<StepResponse> Steps, long Ms, IReadOnlyList<string> Cautions)
 {
     /// <summary>A way as a usual group takes it.</summary>
-    public static WayResponse Of(Way way, TimeSpan time) => new(
-        way.From.Id, way.To.Id, [.. way.Steps.Select(s => new StepResponse(s.Breath, s.Say))], time.Ms(), way.Cautions);
+    public static WayResponse Of(Way way, TimeSpan time) =>
+        new(way.From.Id, way.To.Id, [.. way.Steps.Select(s => new StepResponse(s.Breath, s.Say))], time.Ms(), way.Cautions);
 }
 
 /// <summary>The ways between two positions, and how long they take together.</summary>
@@ -108,14 +214,24 @@ public sealed record PathResponse(IReadOnlyList<WayResponse> Ways, long Ms);
 /// <param name="Order">The phases in the order they are taken: backward in time for the second direction of some circles.</param>
 /// <param name="Ms">How long each turn takes at the usual breath.</param>
 /// <param name="Box">The frame around all of them: least x, least y, most x, most y.</param>
-public sealed record FramesResponse(IReadOnlyList<IReadOnlyList<Figure>> Phases, IReadOnlyList<int> Order, IReadOnlyList<long> Ms, int[] Box)
+public sealed record FramesResponse(
+    IReadOnlyList<IReadOnlyList<Figure>> Phases,
+    IReadOnlyList<int> Order,
+    IReadOnlyList<long> Ms,
+    int[] Box
+)
 {
     /// <summary>The frames of a move, done to a side.</summary>
     public static FramesResponse Of(MoveForm form, Viewpoint view, Side side)
     {
         var phases = FigureFrames.Of(form, view, side);
         var boxes = phases.SelectMany(p => p).Select(f => f.Box).ToList();
-        return new(phases, form.InOrder(side), [.. form.Phases.Select(p => Timing.UsualTime(form.Move, p.Phase).Ms())], [boxes.Min(b => b[0]), boxes.Min(b => b[1]), boxes.Max(b => b[2]), boxes.Max(b => b[3])]);
+        return new(
+            phases,
+            form.InOrder(side),
+            [.. form.Phases.Select(p => Timing.UsualTime(form.Move, p.Phase).Ms())],
+            [boxes.Min(b => b[0]), boxes.Min(b => b[1]), boxes.Max(b => b[2]), boxes.Max(b => b[3])]
+        );
     }
 }
 
@@ -130,7 +246,14 @@ public sealed record MoveToMend(string Id, string Reason);
 /// <param name="Stage">From where it is seen.</param>
 /// <param name="Picture">What stands for it on cards and lines.</param>
 public sealed record PreviewResponse(
-    string Id, string Name, IReadOnlyList<PhaseSummary> Phases, FramesResponse Frames, IReadOnlyList<BodyResponse> Bodies, StageResponse Stage, Figure Picture)
+    string Id,
+    string Name,
+    IReadOnlyList<PhaseSummary> Phases,
+    FramesResponse Frames,
+    IReadOnlyList<BodyResponse> Bodies,
+    StageResponse Stage,
+    Figure Picture
+)
 {
     /// <summary>A move that is being written, in the first of its positions.</summary>
     public static PreviewResponse Of(MoveForm form)
@@ -139,8 +262,15 @@ public sealed record PreviewResponse(
         // All of the body, whatever the move comes close to: it is there to be dragged.
         var frames = FramesResponse.Of(form with { Move = move with { Drawn = move.Drawn with { CloseUp = null } } }, view, Side.Right);
         var stage = StageResponse.Of(form.Position, view, FigureFrames.CentreOf(form));
-        return new(move.Id, move.Name, [.. move.Phases.Select(p => new PhaseSummary(p.Breath, p.Cue.Long))], frames,
-            [.. form.Phases.Select(p => BodyResponse.Of(p.Shape.Angles, p.Shape.Pelvis, stage))], stage, FigureDrawing.Picture(form));
+        return new(
+            move.Id,
+            move.Name,
+            [.. move.Phases.Select(p => new PhaseSummary(p.Breath, p.Cue.Long))],
+            frames,
+            [.. form.Phases.Select(p => BodyResponse.Of(p.Shape.Angles, p.Shape.Pelvis, stage))],
+            stage,
+            FigureDrawing.Picture(form)
+        );
     }
 }
 
@@ -148,7 +278,8 @@ public sealed record PreviewResponse(
 public sealed record StageResponse(string Position, double[] View, double[] Centre)
 {
     /// <summary>The stage of a move.</summary>
-    public static StageResponse Of(Position position, Viewpoint view, Vector centre) => new(position.Id, [view.Around, view.Above], [centre.X, centre.Y, centre.Z]);
+    public static StageResponse Of(Position position, Viewpoint view, Vector centre) =>
+        new(position.Id, [view.Around, view.Above], [centre.X, centre.Y, centre.Z]);
 }
 
 /// <summary>A body: all angles in the order of <c>/api/body</c>, in degrees, its pelvis in statures, and what can be taken hold of, in the picture.</summary>
@@ -158,12 +289,21 @@ public sealed record BodyResponse(double[] Angles, double[] Pelvis, IReadOnlyLis
     public static BodyResponse Of(Angles angles, Vector pelvis, StageResponse stage)
     {
         var body = new Skeleton(angles.AsSpan(), pelvis);
-        var (turn, centre) = (new Viewpoint(stage.View[0], stage.View[1]).Turn, new Vector(stage.Centre[0], stage.Centre[1], stage.Centre[2]));
-        return new([.. angles.AsSpan().ToArray().Select(a => Math.Round(a, 2))], [pelvis.X, pelvis.Y, pelvis.Z], [.. Handle.All.Select(handle =>
-        {
-            var seen = turn * (handle.Mark.On(body) - centre);
-            return new HandleResponse(handle.Name, (int)Math.Round(seen.X * 1000), (int)Math.Round(-seen.Y * 1000));
-        })]);
+        var (turn, centre) = (
+            new Viewpoint(stage.View[0], stage.View[1]).Turn,
+            new Vector(stage.Centre[0], stage.Centre[1], stage.Centre[2])
+        );
+        return new(
+            [.. angles.AsSpan().ToArray().Select(a => Math.Round(a, 2))],
+            [pelvis.X, pelvis.Y, pelvis.Z],
+            [
+                .. Handle.All.Select(handle =>
+                {
+                    var seen = turn * (handle.Mark.On(body) - centre);
+                    return new HandleResponse(handle.Name, (int)Math.Round(seen.X * 1000), (int)Math.Round(-seen.Y * 1000));
+                }),
+            ]
+        );
     }
 }
 

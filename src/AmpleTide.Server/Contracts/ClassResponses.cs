@@ -2,8 +2,19 @@ namespace AmpleTide.Server.Contracts;
 
 /// <summary>A class on the shelf.</summary>
 public sealed record ShelfEntry(
-    string Id, string Title, double Minutes, int TotalMs, IReadOnlyList<string> Areas, string About, IReadOnlyList<int> Tide,
-    int Serious, int Notable, DateTimeOffset SavedAt, IReadOnlyList<string> Tags, bool Archived);
+    string Id,
+    string Title,
+    double Minutes,
+    int TotalMs,
+    IReadOnlyList<string> Areas,
+    string About,
+    IReadOnlyList<int> Tide,
+    int Serious,
+    int Notable,
+    DateTimeOffset SavedAt,
+    IReadOnlyList<string> Tags,
+    bool Archived
+);
 
 /// <summary>A page of the shelf, last saved first; classes of the page whose row cannot be read are named apart.</summary>
 public sealed record ShelfResponse(IReadOnlyList<ShelfEntry> Items, int Total, IReadOnlyList<UnreadableClass> Unreadable);

@@ -14,12 +14,24 @@ internal sealed class MoveResponses(IOptions<JsonOptions> json)
     private readonly ConditionalWeakTable<CatalogueSnapshot, ConcurrentDictionary<string, byte[]>> written = [];
 
     /// <summary>All moves, summed up.</summary>
-    public IResult All(CatalogueSnapshot snapshot) => Written(snapshot, "", () =>
-        JsonSerializer.SerializeToUtf8Bytes((IReadOnlyList<MoveSummary>)[.. snapshot.Catalogue.Moves.Select(m => MoveSummary.Of(m, snapshot.Catalogue))], json.Value.SerializerOptions));
+    public IResult All(CatalogueSnapshot snapshot) =>
+        Written(
+            snapshot,
+            "",
+            () =>
+                JsonSerializer.SerializeToUtf8Bytes(
+                    (IReadOnlyList<MoveSummary>)[.. snapshot.Catalogue.Moves.Select(m => MoveSummary.Of(m, snapshot.Catalogue))],
+                    json.Value.SerializerOptions
+                )
+        );
 
     /// <summary>One move, whole.</summary>
-    public IResult Of(CatalogueSnapshot snapshot, Move move) => Written(snapshot, move.Id, () =>
-        JsonSerializer.SerializeToUtf8Bytes(MoveResponse.Of(move, snapshot), json.Value.SerializerOptions));
+    public IResult Of(CatalogueSnapshot snapshot, Move move) =>
+        Written(
+            snapshot,
+            move.Id,
+            () => JsonSerializer.SerializeToUtf8Bytes(MoveResponse.Of(move, snapshot), json.Value.SerializerOptions)
+        );
 
     private FileContentHttpResult Written(CatalogueSnapshot snapshot, string key, Func<byte[]> write) =>
         TypedResults.Bytes(written.GetOrCreateValue(snapshot).GetOrAdd(key, _ => write()), "application/json; charset=utf-8");

@@ -10,14 +10,32 @@ namespace AmpleTide.Server.Contracts;
 
 /// <summary>A class laid out in time and judged.</summary>
 public sealed record ScoreResponse(
-    int TotalMs, LineResponse[] Lines, FindingResponse[] Findings, LedgersResponse Ledgers, int[][] Tide,
-    OpenResponse[] Open, PropResponse[] Props, TimeResponse Time, LinkResponse[] Links, SwapResponse[] Swaps, AskResponse[] Ask, EventResponse[]? Events);
+    int TotalMs,
+    LineResponse[] Lines,
+    FindingResponse[] Findings,
+    LedgersResponse Ledgers,
+    int[][] Tide,
+    OpenResponse[] Open,
+    PropResponse[] Props,
+    TimeResponse Time,
+    LinkResponse[] Links,
+    SwapResponse[] Swaps,
+    AskResponse[] Ask,
+    EventResponse[]? Events
+);
 
 /// <summary>A strong line and what takes it back: from the end of the one to the beginning of the other.</summary>
 public sealed record LinkResponse(string From, string To, int FromMs, int ToMs);
 
 /// <summary>What somebody with a condition does in a line. Without an own move it is the easier option, or less of it.</summary>
-public sealed record SwapResponse(string Line, string Condition, int People, [property: WordsOf(typeof(Core.Conditions.Advice))] string Advice, string Because, string? Instead);
+public sealed record SwapResponse(
+    string Line,
+    string Condition,
+    int People,
+    [property: WordsOf(typeof(Core.Conditions.Advice))] string Advice,
+    string Because,
+    string? Instead
+);
 
 /// <summary>A condition to ask about tonight, and the lines that would change with it.</summary>
 public sealed record AskResponse(string Condition, string[] Lines);
@@ -27,8 +45,16 @@ public sealed record TimeResponse(int Talk, int Breath, int Ways, int Pauses);
 
 /// <summary>A line as it came out. Without ways, without a missing way, and for sides it has no practice on, those fields are left out.</summary>
 public sealed record LineResponse(
-    string Id, string? Position, [property: WordsOf(typeof(Unit))] string Unit, int Amount, string Sides, OccurrenceResponse[] Occurrences, PracticeResponse Practice,
-    WayTakenResponse[]? Ways, bool? WayMissing);
+    string Id,
+    string? Position,
+    [property: WordsOf(typeof(Unit))] string Unit,
+    int Amount,
+    string Sides,
+    OccurrenceResponse[] Occurrences,
+    PracticeResponse Practice,
+    WayTakenResponse[]? Ways,
+    bool? WayMissing
+);
 
 /// <summary>One time a line is taken.</summary>
 public sealed record OccurrenceResponse(int Round, [property: WordsOf(typeof(Side))] string Side, int StartMs, int Ms, int TalkMs);
@@ -43,7 +69,15 @@ public sealed record AmountResponse(int Amount, int Ms);
 public sealed record WayTakenResponse(string To, int AtMs, int Ms, string[] Steps, string[] Cautions);
 
 /// <summary>Something found in the class.</summary>
-public sealed record FindingResponse(string Id, string Rule, [property: WordsOf(typeof(Level))] string Level, string[] Lines, string Text, string Why, FixResponse[] Fixes);
+public sealed record FindingResponse(
+    string Id,
+    string Rule,
+    [property: WordsOf(typeof(Level))] string Level,
+    string[] Lines,
+    string Text,
+    string Why,
+    FixResponse[] Fixes
+);
 
 /// <summary>What would mend a finding.</summary>
 public sealed record FixResponse(string Id, string Label);
@@ -56,12 +90,29 @@ public sealed record PropResponse(string Prop, int FromMs, int ToMs, string Line
 
 /// <summary>One event.</summary>
 public sealed record EventResponse(
-    int AtMs, int Ms, [property: WordsOf(typeof(EventKind))] string Kind, [property: WordsOf(typeof(Breath))] string Phase, int Step, string Line, string? Set, string Section, string Move,
-    [property: WordsOf(typeof(Side))] string Side, int Round, int Of, string? Cue);
+    int AtMs,
+    int Ms,
+    [property: WordsOf(typeof(EventKind))] string Kind,
+    [property: WordsOf(typeof(Breath))] string Phase,
+    int Step,
+    string Line,
+    string? Set,
+    string Section,
+    string Move,
+    [property: WordsOf(typeof(Side))] string Side,
+    int Round,
+    int Of,
+    string? Cue
+);
 
 /// <summary>What the practice adds up to; the arc is when each line begins, and its effort.</summary>
 public sealed record LedgersResponse(
-    SideResponse[] Sides, AreaResponse[] Areas, AxisResponse[] Axes, MovementsResponse Movements, double[][] Arc);
+    SideResponse[] Sides,
+    AreaResponse[] Areas,
+    AxisResponse[] Axes,
+    MovementsResponse Movements,
+    double[][] Arc
+);
 
 /// <summary>A move's practice by side, in milliseconds.</summary>
 public sealed record SideResponse(string What, int Right, int Left);

@@ -24,7 +24,8 @@ internal static partial class ScoreWriter
     public static byte[] Bytes(Judged judged)
     {
         var buffer = new ArrayBufferWriter<byte>(16 * 1024);
-        using (var json = new Utf8JsonWriter(buffer, Trusted)) Write(json, judged.Score, judged.Findings);
+        using (var json = new Utf8JsonWriter(buffer, Trusted))
+            Write(json, judged.Score, judged.Findings);
         return buffer.WrittenSpan.ToArray();
     }
 
@@ -55,21 +56,25 @@ internal static partial class ScoreWriter
         json.WriteStartObject();
         json.WriteNumber(Field.TotalMs, score.Total.Ms());
         json.WriteStartArray(Field.Lines);
-        foreach (var line in score.Lines) WriteLine(json, line);
+        foreach (var line in score.Lines)
+            WriteLine(json, line);
         json.WriteEndArray();
         json.WriteStartArray(Field.Findings);
-        foreach (var finding in findings) WriteFinding(json, finding);
+        foreach (var finding in findings)
+            WriteFinding(json, finding);
         json.WriteEndArray();
         WriteLedgers(json, score);
         json.WriteStartArray(Field.Tide);
-        foreach (var (at, height) in score.Tide) WritePair(json, at, height);
+        foreach (var (at, height) in score.Tide)
+            WritePair(json, at, height);
         json.WriteEndArray();
         WriteOpen(json, score.Open);
         WriteProps(json, score.Props);
         WriteTime(json, score.TimeByKind);
         WriteLinks(json, score);
         WritePeople(json, score);
-        if (score.Events is { } events) WriteEvents(json, events);
+        if (score.Events is { } events)
+            WriteEvents(json, events);
         json.WriteEndObject();
     }
 
@@ -78,7 +83,8 @@ internal static partial class ScoreWriter
         json.WriteStartArray(Field.Links);
         foreach (var debt in score.Debts)
         {
-            if (debt.MetBy is not { } met || !debt.Answered || met == debt.Line) continue;
+            if (debt.MetBy is not { } met || !debt.Answered || met == debt.Line)
+                continue;
             json.WriteStartObject();
             json.WriteString(Field.From, debt.Line.Line.Id);
             json.WriteString(Field.To, met.Line.Id);
@@ -100,7 +106,8 @@ internal static partial class ScoreWriter
             json.WriteNumber(Field.People, swap.People);
             json.WriteString(Field.Advice, Word.Encoded(swap.Caution.Advice));
             json.WriteString(Field.Because, swap.Caution.Because);
-            if (swap.Instead is { } instead) json.WriteString(Field.Instead, instead.Move.Name);
+            if (swap.Instead is { } instead)
+                json.WriteString(Field.Instead, instead.Move.Name);
             json.WriteEndObject();
         }
         json.WriteEndArray();
@@ -110,7 +117,8 @@ internal static partial class ScoreWriter
             json.WriteStartObject();
             json.WriteString(Field.Condition, asked.Condition.Id);
             json.WriteStartArray(Field.Lines);
-            foreach (var line in asked.Lines) json.WriteStringValue(line.Line.Id);
+            foreach (var line in asked.Lines)
+                json.WriteStringValue(line.Line.Id);
             json.WriteEndArray();
             json.WriteEndObject();
         }
@@ -121,7 +129,8 @@ internal static partial class ScoreWriter
     {
         json.WriteStartObject();
         json.WriteString(Field.Id, line.Line.Id);
-        if (line.Position is { } position) json.WriteString(Field.Position, position.Id);
+        if (line.Position is { } position)
+            json.WriteString(Field.Position, position.Id);
         json.WriteString(Field.Unit, Word.Encoded(line.Dose.Unit));
         json.WriteNumber(Field.Amount, line.Dose.Amount);
         json.WriteString(Field.Sides, line.Move is null || line.Move.Sides == Sidedness.None ? "none" : line.Line.Sides?.Word ?? "");
@@ -142,14 +151,17 @@ internal static partial class ScoreWriter
         WritePractice(json, Field.Left, line.Left);
         WritePractice(json, Field.None, line.None);
         json.WriteEndObject();
-        if (line.Ways.Count > 0) WriteWays(json, line.Ways);
-        if (line.NoWayFrom is not null) json.WriteBoolean(Field.WayMissing, true);
+        if (line.Ways.Count > 0)
+            WriteWays(json, line.Ways);
+        if (line.NoWayFrom is not null)
+            json.WriteBoolean(Field.WayMissing, true);
         json.WriteEndObject();
     }
 
     private static void WritePractice(Utf8JsonWriter json, JsonEncodedText name, Practice practice)
     {
-        if (practice.Length == TimeSpan.Zero) return;
+        if (practice.Length == TimeSpan.Zero)
+            return;
         json.WriteStartObject(name);
         json.WriteNumber(Field.Amount, practice.Amount);
         json.WriteNumber(Field.Ms, practice.Length.Ms());
@@ -166,7 +178,8 @@ internal static partial class ScoreWriter
             json.WriteNumber(Field.AtMs, way.At.Ms());
             json.WriteNumber(Field.Ms, way.Length.Ms());
             json.WriteStartArray(Field.Steps);
-            foreach (var step in way.Way.Steps) json.WriteStringValue(step.Say);
+            foreach (var step in way.Way.Steps)
+                json.WriteStringValue(step.Say);
             json.WriteEndArray();
             WriteTexts(json, Field.Cautions, way.Way.Cautions);
             json.WriteEndObject();
@@ -177,7 +190,8 @@ internal static partial class ScoreWriter
     private static void WriteTexts(Utf8JsonWriter json, JsonEncodedText name, IReadOnlyList<string> texts)
     {
         json.WriteStartArray(name);
-        foreach (var text in texts) json.WriteStringValue(text);
+        foreach (var text in texts)
+            json.WriteStringValue(text);
         json.WriteEndArray();
     }
 
@@ -202,8 +216,14 @@ internal static partial class ScoreWriter
         json.WriteEndObject();
     }
 
-    private static readonly (Area Area, JsonEncodedText Name)[] AllAreas = [.. Enum.GetValues<Area>().Select(a => (a, JsonEncodedText.Encode(a.Name())))];
-    private static readonly (Axis Axis, JsonEncodedText Name)[] AllAxes = [.. Enum.GetValues<Axis>().Select(a => (a, JsonEncodedText.Encode(Axes.Name(a))))];
+    private static readonly (Area Area, JsonEncodedText Name)[] AllAreas =
+    [
+        .. Enum.GetValues<Area>().Select(a => (a, JsonEncodedText.Encode(a.Name()))),
+    ];
+    private static readonly (Axis Axis, JsonEncodedText Name)[] AllAxes =
+    [
+        .. Enum.GetValues<Axis>().Select(a => (a, JsonEncodedText.Encode(Axes.Name(a)))),
+    ];
 
     private static void WriteLedgers(Utf8JsonWriter json, Score score)
     {
@@ -222,7 +242,8 @@ internal static partial class ScoreWriter
         json.WriteStartArray(Field.Areas);
         foreach (var (area, name) in AllAreas)
         {
-            if (ledgers.AreaTime(area) == TimeSpan.Zero) continue;
+            if (ledgers.AreaTime(area) == TimeSpan.Zero)
+                continue;
             json.WriteStartObject();
             json.WriteString(Field.Area, name);
             json.WriteNumber(Field.Ms, ledgers.AreaTime(area).Ms());
@@ -234,7 +255,8 @@ internal static partial class ScoreWriter
         json.WriteStartArray(Field.Axes);
         foreach (var (axis, name) in AllAxes)
         {
-            if (ledgers.PlusTime(axis) + ledgers.MinusTime(axis) == TimeSpan.Zero) continue;
+            if (ledgers.PlusTime(axis) + ledgers.MinusTime(axis) == TimeSpan.Zero)
+                continue;
             json.WriteStartObject();
             json.WriteString(Field.Axis, name);
             json.WriteNumber(Field.PlusMs, ledgers.PlusTime(axis).Ms());
@@ -251,8 +273,10 @@ internal static partial class ScoreWriter
         json.WriteStartArray(Field.Arc);
         foreach (var line in score.Lines)
         {
-            if (line.Move is not { } move) continue;
-            foreach (var taken in line.Occurrences) WritePair(json, taken.Start, move.Effort);
+            if (line.Move is not { } move)
+                continue;
+            foreach (var taken in line.Occurrences)
+                WritePair(json, taken.Start, move.Effort);
         }
         json.WriteEndArray();
         json.WriteEndObject();
@@ -282,7 +306,8 @@ internal static partial class ScoreWriter
             json.WriteStartObject();
             json.WriteString(Field.What, state.What);
             json.WriteNumber(Field.FromMs, state.From.Ms());
-            if (state.To is { } to) json.WriteNumber(Field.ToMs, to.Ms());
+            if (state.To is { } to)
+                json.WriteNumber(Field.ToMs, to.Ms());
             json.WriteString(Field.Line, state.Line.Line.Id);
             json.WriteEndObject();
         }
@@ -326,13 +351,15 @@ internal static partial class ScoreWriter
             json.WriteString(Field.Phase, Word.Encoded(e.Breath));
             json.WriteNumber(Field.Step, e.Phase);
             json.WriteString(Field.Line, e.Line.Line.Id);
-            if (e.Line.Set is { } set) json.WriteString(Field.Set, set.Id);
+            if (e.Line.Set is { } set)
+                json.WriteString(Field.Set, set.Id);
             json.WriteString(Field.Section, e.Line.Section.Id);
             json.WriteString(Field.Move, e.Line.Line.Move);
             json.WriteString(Field.Side, Word.Encoded(e.Side));
             json.WriteNumber(Field.Round, e.Round);
             json.WriteNumber(Field.Of, e.Of);
-            if (e.Cue is { } cue) json.WriteString(Field.Cue, cue);
+            if (e.Cue is { } cue)
+                json.WriteString(Field.Cue, cue);
             json.WriteEndObject();
         }
         json.WriteEndArray();

@@ -16,21 +16,39 @@ internal static class BodyEndpoints
     }
 
     /// <summary>A body, from where it is seen, and where one of its handles is wanted in the picture.</summary>
-    public sealed record SolveRequest(string Position, double[] View, double[] Centre, double[] Angles, double[] Pelvis, string Handle, double[] To);
+    public sealed record SolveRequest(
+        string Position,
+        double[] View,
+        double[] Centre,
+        double[] Angles,
+        double[] Pelvis,
+        string Handle,
+        double[] To
+    );
 
     private static Ok<IReadOnlyList<BodyAxisResponse>> Axes() =>
-        TypedResults.Ok<IReadOnlyList<BodyAxisResponse>>([.. Enum.GetValues<Axis>().Select(a => new BodyAxisResponse(Core.Body.Axes.Name(a), Core.Body.Axes.Normal(a).Least, Core.Body.Axes.Normal(a).Most))]);
+        TypedResults.Ok<IReadOnlyList<BodyAxisResponse>>([
+            .. Enum.GetValues<Axis>()
+                .Select(a => new BodyAxisResponse(Core.Body.Axes.Name(a), Core.Body.Axes.Normal(a).Least, Core.Body.Axes.Normal(a).Most)),
+        ]);
 
     private static async Task<IResult> Solve(HttpRequest request, CatalogueSnapshot snapshot)
     {
         using var body = await RequestBody.Json(request);
         var fields = new RequestFields(body.RootElement);
         var position = snapshot.Catalogue.Position(fields.Text("position"));
-        if (position is null) fields.Wrong("position", "there is no such position");
+        if (position is null)
+            fields.Wrong("position", "there is no such position");
         var handleName = fields.Text("handle");
         var handle = Handle.All.FirstOrDefault(h => h.Name == handleName);
-        if (handle is null) fields.Wrong("handle", $"is not one of {string.Join(", ", Handle.All.Select(h => h.Name))}");
-        var (view, centre, pelvis, to) = (fields.Numbers("view", 2), fields.Numbers("centre", 3), fields.Numbers("pelvis", 3), fields.Numbers("to", 2));
+        if (handle is null)
+            fields.Wrong("handle", $"is not one of {string.Join(", ", Handle.All.Select(h => h.Name))}");
+        var (view, centre, pelvis, to) = (
+            fields.Numbers("view", 2),
+            fields.Numbers("centre", 3),
+            fields.Numbers("pelvis", 3),
+            fields.Numbers("to", 2)
+        );
         var angles = fields.Numbers("angles", Core.Body.Axes.Count);
         fields.Check();
         var stage = new StageResponse(position!.Id, view, centre);
@@ -38,7 +56,15 @@ internal static class BodyEndpoints
         var from = new Vector(centre[0], centre[1], centre[2]);
         var viewpoint = new Viewpoint(view[0], view[1]);
         var middle = viewpoint.Turn * from;
-        var solved = Reach.Towards(Angles.From(angles), at, handle!, viewpoint.Turn, (to[0] / 1000) + middle.X, middle.Y - (to[1] / 1000), position.Allowed);
+        var solved = Reach.Towards(
+            Angles.From(angles),
+            at,
+            handle!,
+            viewpoint.Turn,
+            (to[0] / 1000) + middle.X,
+            middle.Y - (to[1] / 1000),
+            position.Allowed
+        );
         var figure = FigureDrawing.Draw(new(solved, at, position.Base.Contacts, []), viewpoint, from);
         return TypedResults.Ok(new SolvedResponse(BodyResponse.Of(solved, at, stage), figure));
     }

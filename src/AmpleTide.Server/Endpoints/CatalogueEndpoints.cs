@@ -17,15 +17,23 @@ internal static class CatalogueEndpoints
 
     public static void MapCatalogue(this IEndpointRouteBuilder api)
     {
-        api.MapGet("/moves", (MoveResponses moves, CatalogueSnapshot snapshot) => moves.All(snapshot)).Produces<IReadOnlyList<MoveSummary>>();
+        api.MapGet("/moves", (MoveResponses moves, CatalogueSnapshot snapshot) => moves.All(snapshot))
+            .Produces<IReadOnlyList<MoveSummary>>();
         api.MapGet("/moves/{id}", Move).Produces<MoveResponse>().ProducesProblem(404);
         api.MapGet("/moves/{id}/frames", Frames).AddEndpointFilter(KeptByEdition);
-        api.MapGet("/positions", (CatalogueSnapshot snapshot) => TypedResults.Ok((IReadOnlyList<PositionResponse>)[.. snapshot.Catalogue.Positions.Select(PositionResponse.Of)]));
+        api.MapGet(
+            "/positions",
+            (CatalogueSnapshot snapshot) =>
+                TypedResults.Ok((IReadOnlyList<PositionResponse>)[.. snapshot.Catalogue.Positions.Select(PositionResponse.Of)])
+        );
         api.MapGet("/ways", Ways);
         api.MapGet("/props", (CatalogueSnapshot snapshot) => TypedResults.Ok(snapshot.Catalogue.Props));
         api.MapGet("/conditions", (CatalogueSnapshot snapshot) => TypedResults.Ok(snapshot.Catalogue.Conditions));
         api.MapGet("/conventions", () => TypedResults.Ok(new ConventionsResponse(Conventions.All, Conventions.Presets)));
-        api.MapGet("/rules", () => TypedResults.Ok((IReadOnlyList<RuleResponse>)[.. Judgement.Rules.Select(r => new RuleResponse(r.Id, r.Title, r.Level))]));
+        api.MapGet(
+            "/rules",
+            () => TypedResults.Ok((IReadOnlyList<RuleResponse>)[.. Judgement.Rules.Select(r => new RuleResponse(r.Id, r.Title, r.Level))])
+        );
         api.MapGet("/figures", Figures).AddEndpointFilter(KeptByEdition);
     }
 
@@ -35,17 +43,27 @@ internal static class CatalogueEndpoints
         var tag = new EntityTagHeaderValue($"\"{call.HttpContext.RequestServices.GetRequiredService<CatalogueSnapshot>().Edition}\"");
         var (request, response) = (call.HttpContext.Request.GetTypedHeaders(), call.HttpContext.Response);
         (response.Headers.ETag, response.Headers.CacheControl) = (tag.ToString(), "no-cache");
-        return request.IfNoneMatch.Any(t => t.Compare(tag, false)) ? TypedResults.StatusCode(StatusCodes.Status304NotModified) : await next(call);
+        return request.IfNoneMatch.Any(t => t.Compare(tag, false))
+            ? TypedResults.StatusCode(StatusCodes.Status304NotModified)
+            : await next(call);
     }
 
     private static IResult Move(string id, CatalogueSnapshot snapshot, MoveResponses moves) =>
         snapshot.Catalogue.Move(id) is { } move ? moves.Of(snapshot, move) : Problems.NotFound($"There is no move '{id}'.");
 
-    private static Results<Ok<FramesResponse>, ProblemHttpResult> Frames(string id, string? position, string? option, string? side, CatalogueSnapshot snapshot)
+    private static Results<Ok<FramesResponse>, ProblemHttpResult> Frames(
+        string id,
+        string? position,
+        string? option,
+        string? side,
+        CatalogueSnapshot snapshot
+    )
     {
-        if (snapshot.Catalogue.Move(id) is not { } move) return Problems.NotFound($"There is no move '{id}'.");
+        if (snapshot.Catalogue.Move(id) is not { } move)
+            return Problems.NotFound($"There is no move '{id}'.");
         var at = position ?? move.In[0];
-        if (!move.In.Contains(at)) return Problems.NotFound($"{move.Name} is not taken in '{at}'.");
+        if (!move.In.Contains(at))
+            return Problems.NotFound($"{move.Name} is not taken in '{at}'.");
         var place = snapshot.Catalogue.Position(at)!;
         var form = snapshot.Catalogue.Form(move, place, option ?? MoveForm.BaseOption);
         return TypedResults.Ok(FramesResponse.Of(form, form.View, side == "left" ? Side.Left : Side.Right));
@@ -54,9 +72,17 @@ internal static class CatalogueEndpoints
     private static Results<Ok<PathResponse>, ProblemHttpResult> Ways(string from, string to, CatalogueSnapshot snapshot)
     {
         foreach (var id in new[] { from, to })
-            if (snapshot.Catalogue.Position(id) is null) return Problems.NotFound($"There is no position '{id}'.");
-        var anybody = new ClassPlan { Id = "", Title = "", Minutes = 1, Sections = [] };
-        if (snapshot.Ways.Cheapest(from, to, anybody) is not { } path) return Problems.NotFound($"There is no way from '{from}' to '{to}'.");
+            if (snapshot.Catalogue.Position(id) is null)
+                return Problems.NotFound($"There is no position '{id}'.");
+        var anybody = new ClassPlan
+        {
+            Id = "",
+            Title = "",
+            Minutes = 1,
+            Sections = [],
+        };
+        if (snapshot.Ways.Cheapest(from, to, anybody) is not { } path)
+            return Problems.NotFound($"There is no way from '{from}' to '{to}'.");
         var ways = path.Ways.Select(w => WayResponse.Of(w, Timing.WayTime(w, Pace.Usual, false))).ToList();
         return TypedResults.Ok(new PathResponse(ways, ways.Sum(w => w.Ms)));
     }
@@ -68,8 +94,10 @@ internal static class CatalogueEndpoints
         foreach (var key in of.Split(',', StringSplitOptions.RemoveEmptyEntries).Take(MostFigures))
         {
             var parts = key.Split('@');
-            if (parts.Length != 3 || snapshot.Catalogue.Move(parts[0]) is not { } move) return Problems.NotFound($"There is no move for '{key}'.");
-            if (!move.In.Contains(parts[1]) || snapshot.Catalogue.Position(parts[1]) is not { } position) return Problems.NotFound($"'{key}' names no position of the move.");
+            if (parts.Length != 3 || snapshot.Catalogue.Move(parts[0]) is not { } move)
+                return Problems.NotFound($"There is no move for '{key}'.");
+            if (!move.In.Contains(parts[1]) || snapshot.Catalogue.Position(parts[1]) is not { } position)
+                return Problems.NotFound($"'{key}' names no position of the move.");
             var form = snapshot.Catalogue.Form(move, position, parts[2]);
             figures[key] = FigureDrawing.Picture(form);
         }

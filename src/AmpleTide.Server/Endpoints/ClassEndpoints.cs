@@ -17,10 +17,19 @@ internal static class ClassEndpoints
 {
     public static void MapClasses(this IEndpointRouteBuilder api)
     {
-        api.MapPost("/classes", Create).Accepts<JsonElement>("application/json").Produces<JsonElement>(201).ProducesProblem(409).ProducesProblem(422);
+        api.MapPost("/classes", Create)
+            .Accepts<JsonElement>("application/json")
+            .Produces<JsonElement>(201)
+            .ProducesProblem(409)
+            .ProducesProblem(422);
         api.MapGet("/classes/{id}", Get).Produces<JsonElement>().ProducesProblem(404);
-        api.MapPut("/classes/{id}", Save).Accepts<JsonElement>("application/json").Produces<JsonElement>()
-            .ProducesProblem(404).ProducesProblem(412).ProducesProblem(422).ProducesProblem(428);
+        api.MapPut("/classes/{id}", Save)
+            .Accepts<JsonElement>("application/json")
+            .Produces<JsonElement>()
+            .ProducesProblem(404)
+            .ProducesProblem(412)
+            .ProducesProblem(422)
+            .ProducesProblem(428);
         api.MapDelete("/classes/{id}", Delete).Produces(204).ProducesProblem(404).ProducesProblem(412);
         api.MapGet("/classes/{id}/export", Export);
     }
@@ -28,33 +37,45 @@ internal static class ClassEndpoints
     private static async Task<IResult> Create(HttpRequest request, TideStore store, OwnMoves own, TimeProvider clock)
     {
         var plan = await Plan(request);
-        if (plan.Id.Length == 0) plan = plan with { Id = Guid.CreateVersion7(clock.GetUtcNow()).ToString() };
+        if (plan.Id.Length == 0)
+            plan = plan with { Id = Guid.CreateVersion7(clock.GetUtcNow()).ToString() };
         var before = await store.Classes.IgnoreQueryFilters().FirstOrDefaultAsync(c => c.Id == plan.Id);
-        if (before is { DeletedAt: null }) throw IsThere(plan.Id);
+        if (before is { DeletedAt: null })
+            throw IsThere(plan.Id);
         StoredClass? row = null;
-        await own.Adopt(store, plan.Embedded, async snapshot =>
-        {
-            row = Shelf.Row(plan with { Embedded = [] }, snapshot, clock);
-            if (before is null)
+        await own.Adopt(
+            store,
+            plan.Embedded,
+            async snapshot =>
             {
-                row.Revision = FirstRevision(clock);
-                store.Add(row);
-            }
-            else
-            {
-                // One of that id lies in the bin: it comes back with all its versions, and this is the newest.
-                row = await Overwrite(store, before, row);
-            }
-            return await Store(store, request, () => IsThere(plan.Id));
-        }, request.HttpContext.RequestAborted);
+                row = Shelf.Row(plan with { Embedded = [] }, snapshot, clock);
+                if (before is null)
+                {
+                    row.Revision = FirstRevision(clock);
+                    store.Add(row);
+                }
+                else
+                {
+                    // One of that id lies in the bin: it comes back with all its versions, and this is the newest.
+                    row = await Overwrite(store, before, row);
+                }
+                return await Store(store, request, () => IsThere(plan.Id));
+            },
+            request.HttpContext.RequestAborted
+        );
         request.HttpContext.Response.Headers.Location = $"/api/classes/{plan.Id}";
         return Document(request.HttpContext, row!, StatusCodes.Status201Created);
     }
 
     private static async Task<IResult> Get(string id, HttpContext context, TideStore store)
     {
-        var row = await store.Classes.AsNoTracking().Where(c => c.Id == id).Select(c => new { c.Document, c.Revision }).FirstOrDefaultAsync();
-        if (row is null) return Problems.NoClass(id);
+        var row = await store
+            .Classes.AsNoTracking()
+            .Where(c => c.Id == id)
+            .Select(c => new { c.Document, c.Revision })
+            .FirstOrDefaultAsync();
+        if (row is null)
+            return Problems.NoClass(id);
         var tag = Tag(row.Revision);
         return context.Request.GetTypedHeaders().IfNoneMatch.Any(t => t.Compare(tag, false))
             ? TypedResults.StatusCode(StatusCodes.Status304NotModified)
@@ -64,16 +85,24 @@ internal static class ClassEndpoints
     private static async Task<IResult> Save(string id, HttpRequest request, TideStore store, OwnMoves own, TimeProvider clock)
     {
         var plan = await Plan(request);
-        if (plan.Id.Length == 0) plan = plan with { Id = id };
-        if (plan.Id != id) return Problems.Unusable([new("/id", $"is '{plan.Id}', but the address says '{id}'")]);
+        if (plan.Id.Length == 0)
+            plan = plan with { Id = id };
+        if (plan.Id != id)
+            return Problems.Unusable([new("/id", $"is '{plan.Id}', but the address says '{id}'")]);
         var row = await store.Classes.FirstOrDefaultAsync(c => c.Id == id);
-        if (row is null) return Problems.NoClass(id);
+        if (row is null)
+            return Problems.NoClass(id);
         CheckRevision(request, row, required: true);
-        await own.Adopt(store, plan.Embedded, async snapshot =>
-        {
-            await Overwrite(store, row, Shelf.Row(plan with { Embedded = [] }, snapshot, clock));
-            return await Store(store, request, () => Changed(row));
-        }, request.HttpContext.RequestAborted);
+        await own.Adopt(
+            store,
+            plan.Embedded,
+            async snapshot =>
+            {
+                await Overwrite(store, row, Shelf.Row(plan with { Embedded = [] }, snapshot, clock));
+                return await Store(store, request, () => Changed(row));
+            },
+            request.HttpContext.RequestAborted
+        );
         return Document(request.HttpContext, row, StatusCodes.Status200OK);
     }
 
@@ -89,18 +118,25 @@ internal static class ClassEndpoints
 
     private static async Task<IResult> Export(string id, TideStore store, string @as = "tide")
     {
-        if (@as != "tide") return Problems.Unusable([new("/as", $"'{@as}' is not one of tide")], "The class cannot be exported like that.");
+        if (@as != "tide")
+            return Problems.Unusable([new("/as", $"'{@as}' is not one of tide")], "The class cannot be exported like that.");
         var row = await store.Classes.AsNoTracking().Where(c => c.Id == id).Select(c => new { c.Document, c.Title }).FirstOrDefaultAsync();
-        if (row is null) return Problems.NoClass(id);
+        if (row is null)
+            return Problems.NoClass(id);
         using var document = JsonDocument.Parse(row.Document);
         var plan = TideReader.Read(document.RootElement);
-        return TypedResults.File(TideWriter.Write(plan with { Embedded = OwnMoves.UsedBy(plan, store) }, indented: true), "application/json", $"{FileName(row.Title, id)}.tide.json");
+        return TypedResults.File(
+            TideWriter.Write(plan with { Embedded = OwnMoves.UsedBy(plan, store) }, indented: true),
+            "application/json",
+            $"{FileName(row.Title, id)}.tide.json"
+        );
     }
 
     // Letters and digits of the title, with hyphens between; a title that has none is told by the class's id.
     private static string FileName(string title, string id)
     {
-        var words = string.Concat(title.Select(c => char.IsLetterOrDigit(c) ? char.ToLowerInvariant(c) : '-')).Split('-', StringSplitOptions.RemoveEmptyEntries);
+        var words = string.Concat(title.Select(c => char.IsLetterOrDigit(c) ? char.ToLowerInvariant(c) : '-'))
+            .Split('-', StringSplitOptions.RemoveEmptyEntries);
         return words.Length > 0 ? string.Join('-', words) : id;
     }
 
@@ -111,7 +147,8 @@ internal static class ClassEndpoints
     }
 
     // Seconds since the year began in which the first class was stored; see StoredClass.Revision.
-    private static long FirstRevision(TimeProvider clock) => clock.GetUtcNow().ToUnixTimeSeconds() - new DateTimeOffset(2026, 1, 1, 0, 0, 0, TimeSpan.Zero).ToUnixTimeSeconds();
+    private static long FirstRevision(TimeProvider clock) =>
+        clock.GetUtcNow().ToUnixTimeSeconds() - new DateTimeOffset(2026, 1, 1, 0, 0, 0, TimeSpan.Zero).ToUnixTimeSeconds();
 
     private static async Task<StoredClass> Overwrite(TideStore store, StoredClass row, StoredClass fresh)
     {
@@ -129,7 +166,10 @@ internal static class ClassEndpoints
             await store.SaveChangesAsync(request.HttpContext.RequestAborted);
             return true;
         }
-        catch (DbUpdateException error) when (error is DbUpdateConcurrencyException || error.InnerException is SqliteException { SqliteErrorCode: Problems.ConstraintFailed })
+        catch (DbUpdateException error)
+            when (error is DbUpdateConcurrencyException
+                || error.InnerException is SqliteException { SqliteErrorCode: Problems.ConstraintFailed }
+            )
         {
             throw conflict();
         }
@@ -138,19 +178,33 @@ internal static class ClassEndpoints
     private static void CheckRevision(HttpRequest request, StoredClass row, bool required)
     {
         var wanted = request.GetTypedHeaders().IfMatch;
-        if (wanted.Count == 0 && !required) return;
-        if (wanted.Count == 0) throw new ConflictException("Which revision?", "Send If-Match with the ETag of the class you changed.", StatusCodes.Status428PreconditionRequired);
-        if (!wanted.Any(t => t == EntityTagHeaderValue.Any || t.Compare(Tag(row.Revision), true))) throw Changed(row);
+        if (wanted.Count == 0 && !required)
+            return;
+        if (wanted.Count == 0)
+            throw new ConflictException(
+                "Which revision?",
+                "Send If-Match with the ETag of the class you changed.",
+                StatusCodes.Status428PreconditionRequired
+            );
+        if (!wanted.Any(t => t == EntityTagHeaderValue.Any || t.Compare(Tag(row.Revision), true)))
+            throw Changed(row);
     }
 
-    private static ConflictException Changed(StoredClass row) => new(
-        "The class was changed elsewhere.", "Another tab or device saved it first. Nothing was overwritten.", StatusCodes.Status412PreconditionFailed, Tag(row.Revision).ToString());
+    private static ConflictException Changed(StoredClass row) =>
+        new(
+            "The class was changed elsewhere.",
+            "Another tab or device saved it first. Nothing was overwritten.",
+            StatusCodes.Status412PreconditionFailed,
+            Tag(row.Revision).ToString()
+        );
 
-    private static ConflictException IsThere(string id) => new("The class is there already.", $"A class with the id '{id}' is stored; save it with PUT.");
+    private static ConflictException IsThere(string id) =>
+        new("The class is there already.", $"A class with the id '{id}' is stored; save it with PUT.");
 
     private static EntityTagHeaderValue Tag(long revision) => new($"\"{revision.ToString(CultureInfo.InvariantCulture)}\"");
 
-    private static ContentHttpResult Document(HttpContext context, StoredClass row, int status) => Document(context, row.Document, Tag(row.Revision), status);
+    private static ContentHttpResult Document(HttpContext context, StoredClass row, int status) =>
+        Document(context, row.Document, Tag(row.Revision), status);
 
     private static ContentHttpResult Document(HttpContext context, string document, EntityTagHeaderValue tag, int status)
     {

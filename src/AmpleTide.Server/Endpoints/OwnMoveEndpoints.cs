@@ -14,22 +14,40 @@ internal static class OwnMoveEndpoints
     {
         api.MapGet("/moves-to-mend", (OwnMoves own) => TypedResults.Ok(own.ToMend));
         api.MapGet("/moves/{id}/text", Text).Produces<MoveTextResponse>().ProducesProblem(404);
-        api.MapPost("/moves/preview", Preview).Accepts<MoveTextResponse>("application/json").Produces<PreviewResponse>().ProducesProblem(422);
-        api.MapPost("/moves", Create).Accepts<MoveTextResponse>("application/json").Produces<MoveTextResponse>(201).ProducesProblem(409).ProducesProblem(422);
-        api.MapPut("/moves/{id}", Save).Accepts<MoveTextResponse>("application/json").Produces<MoveTextResponse>().ProducesProblem(404).ProducesProblem(422);
+        api.MapPost("/moves/preview", Preview)
+            .Accepts<MoveTextResponse>("application/json")
+            .Produces<PreviewResponse>()
+            .ProducesProblem(422);
+        api.MapPost("/moves", Create)
+            .Accepts<MoveTextResponse>("application/json")
+            .Produces<MoveTextResponse>(201)
+            .ProducesProblem(409)
+            .ProducesProblem(422);
+        api.MapPut("/moves/{id}", Save)
+            .Accepts<MoveTextResponse>("application/json")
+            .Produces<MoveTextResponse>()
+            .ProducesProblem(404)
+            .ProducesProblem(422);
         api.MapDelete("/moves/{id}", Delete).Produces(204).ProducesProblem(404);
     }
 
     private static async Task<IResult> Text(string id, LiveCatalogue live, TideStore store)
     {
         var own = await store.Moves.AsNoTracking().FirstOrDefaultAsync(m => m.Id == id);
-        return (own?.Yaml ?? CatalogueReader.TextOf(live.Folder, id)) is { } yaml ? TypedResults.Ok(new MoveTextResponse(yaml)) : Missing(id);
+        return (own?.Yaml ?? CatalogueReader.TextOf(live.Folder, id)) is { } yaml
+            ? TypedResults.Ok(new MoveTextResponse(yaml))
+            : Missing(id);
     }
 
     private static async Task<Ok<PreviewResponse>> Preview(HttpRequest request, CatalogueSnapshot snapshot) =>
         TypedResults.Ok(PreviewResponse.Of((await Read(request, snapshot)).Forms[0]));
 
-    private static async Task<Created<MoveTextResponse>> Create(HttpRequest request, CatalogueSnapshot snapshot, OwnMoves own, TideStore store)
+    private static async Task<Created<MoveTextResponse>> Create(
+        HttpRequest request,
+        CatalogueSnapshot snapshot,
+        OwnMoves own,
+        TideStore store
+    )
     {
         var move = await Read(request, snapshot);
         await own.Create(store, move, request.HttpContext.RequestAborted);
@@ -38,10 +56,14 @@ internal static class OwnMoveEndpoints
 
     private static async Task<IResult> Save(string id, HttpRequest request, CatalogueSnapshot snapshot, OwnMoves own, TideStore store)
     {
-        if (!await store.Moves.AnyAsync(m => m.Id == id)) return Missing(id);
+        if (!await store.Moves.AnyAsync(m => m.Id == id))
+            return Missing(id);
         var move = await Read(request, snapshot);
-        if (move.Id != id) return Problems.Unusable([new("/yaml", $"the id is '{move.Id}', but the address says '{id}'")], "The move cannot be kept.");
-        return await own.Save(store, move, request.HttpContext.RequestAborted) ? TypedResults.Ok(new MoveTextResponse(move.Yaml)) : Missing(id);
+        if (move.Id != id)
+            return Problems.Unusable([new("/yaml", $"the id is '{move.Id}', but the address says '{id}'")], "The move cannot be kept.");
+        return await own.Save(store, move, request.HttpContext.RequestAborted)
+            ? TypedResults.Ok(new MoveTextResponse(move.Yaml))
+            : Missing(id);
     }
 
     private static async Task<IResult> Delete(string id, HttpRequest request, OwnMoves own, TideStore store) =>
@@ -59,7 +81,10 @@ internal static class OwnMoveEndpoints
         }
         catch (CatalogueException wrong)
         {
-            throw new UnusableException("The move cannot be kept.", [.. wrong.Problems.Select(p => new Problem($"/yaml/{p.Line}", p.Reason))]);
+            throw new UnusableException(
+                "The move cannot be kept.",
+                [.. wrong.Problems.Select(p => new Problem($"/yaml/{p.Line}", p.Reason))]
+            );
         }
     }
 

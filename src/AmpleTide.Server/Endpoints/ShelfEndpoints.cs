@@ -17,7 +17,11 @@ internal static class ShelfEndpoints
         api.MapGet("/classes", List);
         api.MapGet("/bin", Deleted);
         api.MapPost("/classes/{id}/restore", Restore).Produces(204).ProducesProblem(404);
-        api.MapPut("/classes/{id}/archived", Archive).Accepts<ArchivedRequest>("application/json").Produces(204).ProducesProblem(404).ProducesProblem(422);
+        api.MapPut("/classes/{id}/archived", Archive)
+            .Accepts<ArchivedRequest>("application/json")
+            .Produces(204)
+            .ProducesProblem(404)
+            .ProducesProblem(422);
     }
 
     private static async Task<Ok<ShelfResponse>> List(TideStore store, int page = 1, int size = 50)
@@ -47,23 +51,53 @@ internal static class ShelfEndpoints
         return TypedResults.Ok(new ShelfResponse(entries, await store.Classes.CountAsync(), unreadable));
     }
 
-    private static IQueryable<ShelfEntry> Entries(IQueryable<StoredClass> rows) => rows.Select(c => new ShelfEntry(
-        c.Id, c.Title, c.Minutes, c.TotalMs, c.Areas, c.About, c.Tide, c.Serious, c.Notable, DateTimeOffset.FromUnixTimeMilliseconds(c.SavedAt), c.Tags, c.Archived));
+    private static IQueryable<ShelfEntry> Entries(IQueryable<StoredClass> rows) =>
+        rows.Select(c => new ShelfEntry(
+            c.Id,
+            c.Title,
+            c.Minutes,
+            c.TotalMs,
+            c.Areas,
+            c.About,
+            c.Tide,
+            c.Serious,
+            c.Notable,
+            DateTimeOffset.FromUnixTimeMilliseconds(c.SavedAt),
+            c.Tags,
+            c.Archived
+        ));
 
-    private static bool IsBadRow(Exception error) => error is JsonException or InvalidOperationException or InvalidCastException or FormatException or ArgumentOutOfRangeException;
+    private static bool IsBadRow(Exception error) =>
+        error is JsonException or InvalidOperationException or InvalidCastException or FormatException or ArgumentOutOfRangeException;
 
     // What was deleted last comes first; it stays for thirty days.
     private static async Task<Ok<IReadOnlyList<BinEntry>>> Deleted(TideStore store)
     {
-        var rows = await store.Classes.IgnoreQueryFilters().AsNoTracking().Where(c => c.DeletedAt != null).OrderByDescending(c => c.DeletedAt).Take(MostOnAPage)
-            .Select(c => new { c.Id, c.Title, c.Minutes, c.DeletedAt }).ToListAsync();
-        return TypedResults.Ok<IReadOnlyList<BinEntry>>([.. rows.Select(c => new BinEntry(c.Id, c.Title, c.Minutes, DateTimeOffset.FromUnixTimeMilliseconds(c.DeletedAt!.Value)))]);
+        var rows = await store
+            .Classes.IgnoreQueryFilters()
+            .AsNoTracking()
+            .Where(c => c.DeletedAt != null)
+            .OrderByDescending(c => c.DeletedAt)
+            .Take(MostOnAPage)
+            .Select(c => new
+            {
+                c.Id,
+                c.Title,
+                c.Minutes,
+                c.DeletedAt,
+            })
+            .ToListAsync();
+        return TypedResults.Ok<IReadOnlyList<BinEntry>>([
+            .. rows.Select(c => new BinEntry(c.Id, c.Title, c.Minutes, DateTimeOffset.FromUnixTimeMilliseconds(c.DeletedAt!.Value))),
+        ]);
     }
 
     // Takes a class out of the bin.
     private static async Task<IResult> Restore(string id, TideStore store)
     {
-        var taken = await store.Classes.IgnoreQueryFilters().Where(c => c.Id == id && c.DeletedAt != null)
+        var taken = await store
+            .Classes.IgnoreQueryFilters()
+            .Where(c => c.Id == id && c.DeletedAt != null)
             .ExecuteUpdateAsync(set => set.SetProperty(c => c.DeletedAt, (long?)null).SetProperty(c => c.Revision, c => c.Revision + 1));
         return taken == 0 ? Problems.NotFound($"There is no class '{id}' in the bin.") : TypedResults.NoContent();
     }

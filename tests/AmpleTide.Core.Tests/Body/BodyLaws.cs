@@ -42,7 +42,8 @@ public class BodyLaws
     {
         var (from, to, t) = (AnyAngles(seed), AnyAngles(seed + 1), step / 255.0);
         var (a, b) = (from.Mirror().Blend(to.Mirror(), t), from.Blend(to, t).Mirror());
-        foreach (var axis in Enum.GetValues<Axis>()) Assert.Equal(b[axis], a[axis], 9);
+        foreach (var axis in Enum.GetValues<Axis>())
+            Assert.Equal(b[axis], a[axis], 9);
     }
 
     [Property]
@@ -64,11 +65,14 @@ public class BodyLaws
     internal static Angles AnyAngles(int seed)
     {
         var random = new Random(seed);
-        return Angles.Zero.With(Enum.GetValues<Axis>().Select(axis =>
-        {
-            var range = Axes.Normal(axis);
-            return new KeyValuePair<Axis, double>(axis, range.Least + (random.NextDouble() * (range.Most - range.Least)));
-        }));
+        return Angles.Zero.With(
+            Enum.GetValues<Axis>()
+                .Select(axis =>
+                {
+                    var range = Axes.Normal(axis);
+                    return new KeyValuePair<Axis, double>(axis, range.Least + (random.NextDouble() * (range.Most - range.Least)));
+                })
+        );
     }
 
     private static bool IsPlane(Axis axis) => axis is Axis.RightShoulderPlane or Axis.LeftShoulderPlane;

@@ -28,7 +28,13 @@ public class PlacementAndBalance
     public void What_cannot_be_reached_is_said_and_not_hidden()
     {
         var task = new PlacementTask(
-            Angles.Zero, new(0, 0.53, 0), Enum.GetValues<Axis>().ToHashSet(), Of("feet"), [new(Landmark.Find("right.hand")!, Landmark.Find("left.ankle")!)], Allowed);
+            Angles.Zero,
+            new(0, 0.53, 0),
+            Enum.GetValues<Axis>().ToHashSet(),
+            Of("feet"),
+            [new(Landmark.Find("right.hand")!, Landmark.Find("left.ankle")!)],
+            Allowed
+        );
         var placed = Placement.Solve(task);
         Assert.True(placed.Residual > Placement.MostResidual);
         Assert.Equal("right.hand on left.ankle", placed.Worst);
@@ -47,8 +53,13 @@ public class PlacementAndBalance
     {
         var standing = Stand([]).Shape;
         var task = new PlacementTask(
-            standing.Angles.With([new(Axis.LowerSide, 15), new(Axis.UpperSide, 12)]), standing.Pelvis,
-            new HashSet<Axis> { Axis.LowerSide, Axis.UpperSide }, standing.Contacts, [], Allowed);
+            standing.Angles.With([new(Axis.LowerSide, 15), new(Axis.UpperSide, 12)]),
+            standing.Pelvis,
+            new HashSet<Axis> { Axis.LowerSide, Axis.UpperSide },
+            standing.Contacts,
+            [],
+            Allowed
+        );
         var leaning = Placement.Solve(task).Shape;
         foreach (var (before, after) in standing.Contacts.Zip(leaning.Contacts))
             Assert.True((before.Mark.On(standing.Skeleton()) - after.Mark.On(leaning.Skeleton())).Length < Placement.MostResidual);
@@ -59,7 +70,8 @@ public class PlacementAndBalance
     {
         var shape = Stand([]).Shape;
         var shares = Balance.Shares(shape.Skeleton(), shape.Contacts);
-        double On(string foot) => shape.Contacts.Select((c, i) => c.Mark.Name.StartsWith(foot, StringComparison.Ordinal) ? shares[i] : 0).Sum();
+        double On(string foot) =>
+            shape.Contacts.Select((c, i) => c.Mark.Name.StartsWith(foot, StringComparison.Ordinal) ? shares[i] : 0).Sum();
         Assert.Equal(0.5, On("right"), 2);
         Assert.Equal(0.5, On("left"), 2);
         var tree = Shipped.Catalogue.Form(Shipped.Catalogue.Move("tree")!, Shipped.Catalogue.Position("standing")!, "base").Phases[1];

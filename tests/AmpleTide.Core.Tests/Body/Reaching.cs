@@ -8,11 +8,16 @@ public class Reaching
 {
     private static readonly Position Standing = Shipped.Catalogue.Position("standing")!;
 
-    public static TheoryData<string, double, double> Reachable => new()
-    {
-        { "right.hand", -0.28, 0.80 }, { "left.hand", 0.25, 0.95 }, { "right.elbow", -0.26, 0.74 },
-        { "left.foot", 0.25, 0.10 }, { "right.knee", -0.20, 0.34 }, { "head", -0.12, 0.97 },
-    };
+    public static TheoryData<string, double, double> Reachable =>
+        new()
+        {
+            { "right.hand", -0.28, 0.80 },
+            { "left.hand", 0.25, 0.95 },
+            { "right.elbow", -0.26, 0.74 },
+            { "left.foot", 0.25, 0.10 },
+            { "right.knee", -0.20, 0.34 },
+            { "head", -0.12, 0.97 },
+        };
 
     [Theory]
     [MemberData(nameof(Reachable))]
@@ -43,7 +48,15 @@ public class Reaching
         var (right, left) = (Handle.All.Single(h => h.Name == "right.hand"), Handle.All.Single(h => h.Name == "left.hand"));
         var shape = Standing.Base;
         var one = Reach.Towards(shape.Angles, shape.Pelvis, right, new Viewpoint(20, 5).Turn, -0.3, 0.8, Standing.Allowed);
-        var other = Reach.Towards(shape.Angles.Mirror(), shape.Mirror().Pelvis, left, new Viewpoint(-20, 5).Turn, 0.3, 0.8, Standing.Allowed);
+        var other = Reach.Towards(
+            shape.Angles.Mirror(),
+            shape.Mirror().Pelvis,
+            left,
+            new Viewpoint(-20, 5).Turn,
+            0.3,
+            0.8,
+            Standing.Allowed
+        );
         Assert.All(Enum.GetValues<Axis>(), axis => Assert.Equal(one.Mirror()[axis], other[axis], 6));
     }
 }

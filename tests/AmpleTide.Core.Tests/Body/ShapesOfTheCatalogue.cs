@@ -25,7 +25,8 @@ public class ShapesOfTheCatalogue
     public void A_move_rests_on_its_ground_in_every_phase(string id)
     {
         foreach (var form in Shipped.Catalogue.Forms(Shipped.Catalogue.Move(id)!))
-            foreach (var phase in form.Phases) AssertRests(phase.Shape, Placement.MostResidual);
+        foreach (var phase in form.Phases)
+            AssertRests(phase.Shape, Placement.MostResidual);
     }
 
     [Theory]
@@ -38,7 +39,10 @@ public class ShapesOfTheCatalogue
             for (var i = 0; i < form.Phases.Length; i++)
             {
                 var here = move.Phases[i].At.GetValueOrDefault(form.Position.Id, ShapeChange.None);
-                foreach (var (axis, degrees) in move.Phases[i].Change.Angles.Where(a => !here.Angles.ContainsKey(a.Key) && !here.Near.ContainsKey(a.Key)))
+                foreach (
+                    var (axis, degrees) in move.Phases[i]
+                        .Change.Angles.Where(a => !here.Angles.ContainsKey(a.Key) && !here.Near.ContainsKey(a.Key))
+                )
                     Assert.Equal(degrees, form.Phases[i].Shape.Angles[axis], 6);
             }
         }
@@ -49,7 +53,11 @@ public class ShapesOfTheCatalogue
     {
         int Tide(string id) => Shipped.Catalogue.Position(id)!.Facts.Tide;
         Assert.True(Tide("standing") > Tide("chair-edge") && Tide("chair-edge") > Tide("seated-cross"));
-        Assert.True(Tide("seated-cross") > Tide("all-fours") - 20 && Tide("all-fours") > Tide("folded-rest") && Tide("folded-rest") > Tide("supine-long"));
+        Assert.True(
+            Tide("seated-cross") > Tide("all-fours") - 20
+                && Tide("all-fours") > Tide("folded-rest")
+                && Tide("folded-rest") > Tide("supine-long")
+        );
     }
 
     [Theory]
@@ -82,7 +90,10 @@ public class ShapesOfTheCatalogue
     public void A_seat_is_no_hip_stretch_and_a_bent_back_leg_no_hamstring_stretch()
     {
         var chair = Shipped.Catalogue.Position("chair-edge")!.Facts;
-        Assert.All(new[] { Area.Hamstrings, Area.HipFront, Area.OuterHip, Area.Calves }, area => Assert.True(chair.RightStretch[(int)area] < 0.35));
+        Assert.All(
+            new[] { Area.Hamstrings, Area.HipFront, Area.OuterHip, Area.Calves },
+            area => Assert.True(chair.RightStretch[(int)area] < 0.35)
+        );
     }
 
     internal static MoveForm Form(string move, string position, string option = MoveForm.BaseOption) =>
@@ -93,8 +104,10 @@ public class ShapesOfTheCatalogue
         var body = shape.Skeleton();
         foreach (var contact in shape.Contacts.Where(c => c.On != Support.Wall))
             Assert.InRange(contact.Mark.On(body).Y, contact.On.Height - tolerance, contact.On.Height + tolerance);
-        foreach (var touch in shape.Touches) Assert.True((touch.Mark.On(body) - touch.On.On(body)).Length <= tolerance, touch.Mark.Name);
-        foreach (var segment in Enum.GetValues<Segment>()) Assert.True(body[segment].Origin.Y > -0.02, $"{segment} lies below the floor");
+        foreach (var touch in shape.Touches)
+            Assert.True((touch.Mark.On(body) - touch.On.On(body)).Length <= tolerance, touch.Mark.Name);
+        foreach (var segment in Enum.GetValues<Segment>())
+            Assert.True(body[segment].Origin.Y > -0.02, $"{segment} lies below the floor");
     }
 
     [Theory]

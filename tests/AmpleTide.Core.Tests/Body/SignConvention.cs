@@ -6,43 +6,52 @@ namespace AmpleTide.Core.Tests.Body;
 public class SignConvention
 {
     // axis, landmark, direction it must go: x to the body's left, y up, z forward.
-    public static TheoryData<string, string, string> Signs => new()
-    {
-        { "neck.flexion", "forehead", "-y" },
-        { "neck.side", "crown", "-x" },
-        { "neck.rotation", "forehead", "-x" },
-        { "spine.flexion", "crown", "+z" },
-        { "spine.side", "crown", "-x" },
-        { "spine.rotation", "heart", "-x" },
-        { "pelvis.pitch", "crown", "+z" },
-        { "pelvis.lean", "crown", "-x" },
-        { "pelvis.turn", "pubis", "-x" },
-        { "right.girdle.up", "right.shoulder", "+y" },
-        { "right.girdle.forward", "right.shoulder", "+z" },
-        { "right.shoulder.elevation", "right.hand", "-x" },
-        { "left.shoulder.elevation", "left.hand", "+x" },
-        { "right.elbow", "right.hand", "+z" },
-        { "right.hip.flexion", "right.kneecap", "+z" },
-        { "right.hip.abduction", "right.ankle", "-x" },
-        { "left.hip.abduction", "left.ankle", "+x" },
-        { "right.hip.turn", "right.ball", "-x" },
-        { "left.hip.turn", "left.ball", "+x" },
-        { "right.knee", "right.heel", "-z" },
-        { "right.ankle", "right.ball", "+y" },
-        { "right.toe", "right.toe-tip", "+y" },
-        { "right.wrist", "right.fingertips", "+x" },
-        { "left.wrist", "left.fingertips", "-x" },
-    };
+    public static TheoryData<string, string, string> Signs =>
+        new()
+        {
+            { "neck.flexion", "forehead", "-y" },
+            { "neck.side", "crown", "-x" },
+            { "neck.rotation", "forehead", "-x" },
+            { "spine.flexion", "crown", "+z" },
+            { "spine.side", "crown", "-x" },
+            { "spine.rotation", "heart", "-x" },
+            { "pelvis.pitch", "crown", "+z" },
+            { "pelvis.lean", "crown", "-x" },
+            { "pelvis.turn", "pubis", "-x" },
+            { "right.girdle.up", "right.shoulder", "+y" },
+            { "right.girdle.forward", "right.shoulder", "+z" },
+            { "right.shoulder.elevation", "right.hand", "-x" },
+            { "left.shoulder.elevation", "left.hand", "+x" },
+            { "right.elbow", "right.hand", "+z" },
+            { "right.hip.flexion", "right.kneecap", "+z" },
+            { "right.hip.abduction", "right.ankle", "-x" },
+            { "left.hip.abduction", "left.ankle", "+x" },
+            { "right.hip.turn", "right.ball", "-x" },
+            { "left.hip.turn", "left.ball", "+x" },
+            { "right.knee", "right.heel", "-z" },
+            { "right.ankle", "right.ball", "+y" },
+            { "right.toe", "right.toe-tip", "+y" },
+            { "right.wrist", "right.fingertips", "+x" },
+            { "left.wrist", "left.fingertips", "-x" },
+        };
 
     [Theory]
     [MemberData(nameof(Signs))]
     public void A_positive_angle_goes_its_way(string axisName, string landmark, string direction)
     {
         const double degrees = 20;
-        var turned = Angles.Zero.With(Axes.Share(Axes.Named(axisName), degrees).Select(a => new KeyValuePair<Axis, double>(a.Axis, a.Degrees)));
+        var turned = Angles.Zero.With(
+            Axes.Share(Axes.Named(axisName), degrees).Select(a => new KeyValuePair<Axis, double>(a.Axis, a.Degrees))
+        );
         var mark = Landmark.Find(landmark)!;
         var way = mark.On(new(turned.AsSpan(), new(0, 0.5, 0))) - mark.On(new(Angles.Zero.AsSpan(), new(0, 0.5, 0)));
-        var along = direction[1] switch { 'x' => way.X, 'y' => way.Y, _ => way.Z } * (direction[0] == '-' ? -1 : 1);
+        var along =
+            direction[1] switch
+            {
+                'x' => way.X,
+                'y' => way.Y,
+                _ => way.Z,
+            } * (direction[0] == '-' ? -1 : 1);
         Assert.True(along > 0.005, $"{axisName} +{degrees}° moves {landmark} by {way}, not {direction}");
     }
 

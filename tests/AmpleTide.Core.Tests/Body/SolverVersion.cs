@@ -18,7 +18,11 @@ public class SolverVersion
     [Fact]
     public void A_solver_that_places_differently_has_a_version_of_its_own()
     {
-        var print = PrintOf(Shipped.Catalogue.Positions.SelectMany(p => p.Base.Angles.AsSpan().ToArray().Append(p.Base.Pelvis.X).Append(p.Base.Pelvis.Y).Append(p.Base.Pelvis.Z)));
+        var print = PrintOf(
+            Shipped.Catalogue.Positions.SelectMany(p =>
+                p.Base.Angles.AsSpan().ToArray().Append(p.Base.Pelvis.X).Append(p.Base.Pelvis.Y).Append(p.Base.Pelvis.Z)
+            )
+        );
         Assert.Equal((Version, Print), (Placement.Version, print));
     }
 
@@ -26,6 +30,19 @@ public class SolverVersion
     public void The_print_sees_a_shape_that_moves() => Assert.NotEqual(PrintOf([12.34, 5]), PrintOf([12.35, 5]));
 
     // To a hundredth of a degree or of a stature.
-    private static string PrintOf(IEnumerable<double> numbers) => Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes(
-        string.Join(' ', numbers.Select(n => Math.Round(n + 0.0, 2).ToString("0.00", CultureInfo.InvariantCulture).Replace("-0.00", "0.00", StringComparison.Ordinal))))))[..16];
+    private static string PrintOf(IEnumerable<double> numbers) =>
+        Convert.ToHexStringLower(
+            SHA256.HashData(
+                Encoding.UTF8.GetBytes(
+                    string.Join(
+                        ' ',
+                        numbers.Select(n =>
+                            Math.Round(n + 0.0, 2)
+                                .ToString("0.00", CultureInfo.InvariantCulture)
+                                .Replace("-0.00", "0.00", StringComparison.Ordinal)
+                        )
+                    )
+                )
+            )
+        )[..16];
 }

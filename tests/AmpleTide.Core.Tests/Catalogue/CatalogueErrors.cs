@@ -5,8 +5,7 @@ namespace AmpleTide.Core.Tests.Catalogue;
 /// <summary>A mistake in a catalogue file is told with its file, its line and the field.</summary>
 public class CatalogueErrors
 {
-    private const string Position =
-        """
+    private const string Position = """
         - id: stand
           name: Standing
           family: standing
@@ -16,8 +15,7 @@ public class CatalogueErrors
           contacts: { feet: floor }
         """;
 
-    private const string Move =
-        """
+    private const string Move = """
         - id: nod
           name: Nod
           kind: flow
@@ -45,7 +43,12 @@ public class CatalogueErrors
     [InlineData("neck.flexion: 20 }, cue", "nose.flexion: 20 }, cue", 9, "there is no such axis")]
     [InlineData("breath: out", "breath: up", 9, "'up' is not one of in, out")]
     [InlineData("short: Chin sinks", "short: Chin sinks down and down and down again", 9, "8 words, 7 at most")]
-    [InlineData("cue: { long: Chin sinks, short: Chin sinks } }", "note: x, cue: { long: Chin sinks, short: Chin sinks } }", 9, "'note' is not a field here")]
+    [InlineData(
+        "cue: { long: Chin sinks, short: Chin sinks } }",
+        "note: x, cue: { long: Chin sinks, short: Chin sinks } }",
+        9,
+        "'note' is not a field here"
+    )]
     [InlineData("cautions: [Slowly]", "cautions: [Sore neck: eyes only]", 12, "one with a colon in it stands in quotes")]
     [InlineData("cautions: [Slowly]", "caution: [Slowly]", 12, "'caution' is not a field here")]
     [InlineData("cautions: [Slowly]", "cautions: [Slowly]\n  signs: { attend: [elbow] }", 13, "there is no landmark 'elbow'")]
@@ -62,13 +65,23 @@ public class CatalogueErrors
     [InlineData("name: Nod", "name: *a", 2, "anchors and references are not used here")]
     [InlineData("name: Nod", "? [a, b]\n  : Nod", 2, "a list or a map is none")]
     [InlineData("dose: { rounds: [1, 2, 3] }", "dose: { 7: [1, 2, 3] }", 5, "one of breaths, rounds, beats, seconds is needed")]
-    [InlineData("dose: { rounds: [1, 2, 3] }", "dose: { rounds: [1, 2, 3], breaths: [1, 2, 3] }", 5, "one of breaths, rounds, beats, seconds is needed")]
+    [InlineData(
+        "dose: { rounds: [1, 2, 3] }",
+        "dose: { rounds: [1, 2, 3], breaths: [1, 2, 3] }",
+        5,
+        "one of breaths, rounds, beats, seconds is needed"
+    )]
     [InlineData("dose: { rounds: [1, 2, 3] }", "dose: { beats: [1, 2, 5000000] }", 5, "from 1 to 500")]
     [InlineData("dose: { rounds: [1, 2, 3] }", "dose: { rounds: [-1, 2, 3] }", 5, "from 1 to 200")]
     [InlineData("cautions: [Slowly]", "cautions: [Slowly]\n  beatSeconds: -5", 13, "beatSeconds: '-5' is not a number from 0.2 to 10")]
     [InlineData("cautions: [Slowly]", "cautions: [Slowly]\n  effort: 1e300", 13, "effort: '1e300' is not a number from 0.9 to 12")]
     [InlineData("cautions: [Slowly]", "cautions: [Slowly]\n  school: quarter", 13, "fields are needed here")]
-    [InlineData("cautions: [Slowly]", "cautions: [Slowly]\n  school: { neckCircle: quarter }", 13, "neckCircle is 'quarter', one of half, full is needed")]
+    [InlineData(
+        "cautions: [Slowly]",
+        "cautions: [Slowly]\n  school: { neckCircle: quarter }",
+        13,
+        "neckCircle is 'quarter', one of half, full is needed"
+    )]
     [InlineData("cautions: [Slowly]", "cautions: [Slowly]\n  school: { tide: high }", 13, "'tide' is not one of neckCircle")]
     [InlineData("cautions: [Slowly]", "cautions: [Slowly]\n  props: [anchor]", 13, "there is no prop 'anchor'")]
     [InlineData("cautions: [Slowly]", "cautions: [Slowly]\n  view: [700, 7]", 13, "360 at most")]
@@ -82,17 +95,32 @@ public class CatalogueErrors
     {
         var text = Move.Replace(right, wrong, StringComparison.Ordinal);
         var error = Assert.Throws<CatalogueException>(() => Read(text));
-        Assert.Contains(error.Problems, p => p.File == "moves/a.yaml" && p.Line == line && p.Reason.Contains(reason, StringComparison.Ordinal));
+        Assert.Contains(
+            error.Problems,
+            p => p.File == "moves/a.yaml" && p.Line == line && p.Reason.Contains(reason, StringComparison.Ordinal)
+        );
     }
 
     [Fact]
     public void The_same_id_twice_is_a_mistake() =>
-        Assert.Contains("'nod' is there twice", Assert.Throws<CatalogueException>(() => Read(Move + "\n" + Move)).Message, StringComparison.Ordinal);
+        Assert.Contains(
+            "'nod' is there twice",
+            Assert.Throws<CatalogueException>(() => Read(Move + "\n" + Move)).Message,
+            StringComparison.Ordinal
+        );
 
     [Fact]
     public void A_contact_that_cannot_be_reached_is_a_mistake()
     {
-        var error = Assert.Throws<CatalogueException>(() => Read(Move.Replace("shape: { neck.flexion: 20 }", "shape: { shoulder.elevation: 90 }, contacts: { right.fist: floor }", StringComparison.Ordinal)));
+        var error = Assert.Throws<CatalogueException>(() =>
+            Read(
+                Move.Replace(
+                    "shape: { neck.flexion: 20 }",
+                    "shape: { shoulder.elevation: 90 }, contacts: { right.fist: floor }",
+                    StringComparison.Ordinal
+                )
+            )
+        );
         Assert.Contains("cm off", error.Message, StringComparison.Ordinal);
     }
 
@@ -108,15 +136,26 @@ public class CatalogueErrors
 
     [Fact]
     public void Brackets_in_words_are_no_depth() =>
-        Assert.Single(Read(Move.Replace("first: Nod slowly", $"first: \"Nod slowly :{new string('[', 10)}\"", StringComparison.Ordinal)).Moves);
+        Assert.Single(
+            Read(Move.Replace("first: Nod slowly", $"first: \"Nod slowly :{new string('[', 10)}\"", StringComparison.Ordinal)).Moves
+        );
 
     [Fact]
     public void A_file_far_too_long_is_refused_before_it_is_parsed() =>
-        Assert.Contains("longer than", Assert.Throws<CatalogueException>(() => Read(Move + new string(' ', 2_100_000))).Message, StringComparison.Ordinal);
+        Assert.Contains(
+            "longer than",
+            Assert.Throws<CatalogueException>(() => Read(Move + new string(' ', 2_100_000))).Message,
+            StringComparison.Ordinal
+        );
 
     [Fact]
     public void A_folder_that_is_not_there_is_told() =>
-        Assert.Contains("no such folder", Assert.Throws<CatalogueException>(() => CatalogueReader.ReadFolder("/nowhere/at/all")).Message, StringComparison.Ordinal);
+        Assert.Contains(
+            "no such folder",
+            Assert.Throws<CatalogueException>(() => CatalogueReader.ReadFolder("/nowhere/at/all")).Message,
+            StringComparison.Ordinal
+        );
 
-    private static Core.Catalogue.MoveCatalogue Read(string moves) => CatalogueReader.Read([new("positions.yaml", Position), new("moves/a.yaml", moves)]);
+    private static Core.Catalogue.MoveCatalogue Read(string moves) =>
+        CatalogueReader.Read([new("positions.yaml", Position), new("moves/a.yaml", moves)]);
 }

@@ -49,14 +49,22 @@ public class CatalogueThatShips
     {
         // Flesh gives way by a few centimetres. Forearms that hold each other lie crossed, and are drawn one on the other.
         const double soft = 4.5 / 170;
-        var through = from move in Catalogue.Moves
-                      from form in Catalogue.Forms(move)
-                      from phase in form.Phases
-                      let armsHold = phase.Shape.Touches.Any(t => IsArm(t.Mark.Name) && IsArm(t.On.Name))
-                      from overlap in Clearance.Overlaps(phase.Shape.Skeleton())
-                      where overlap.Depth > soft && !(armsHold && overlap.Part.EndsWith("arm", StringComparison.Ordinal) && overlap.In.EndsWith("arm", StringComparison.Ordinal))
-                      select $"{move.Id} in {form.Position.Id}, {form.Option}, phase {Array.IndexOf(form.Phases, phase) + 1}: {overlap.Part} in {overlap.In}, {overlap.Depth * 170:0.0} cm";
-        if (through.Any()) Assert.Fail(string.Join(Environment.NewLine, through));
+        var through =
+            from move in Catalogue.Moves
+            from form in Catalogue.Forms(move)
+            from phase in form.Phases
+            let armsHold = phase.Shape.Touches.Any(t => IsArm(t.Mark.Name) && IsArm(t.On.Name))
+            from overlap in Clearance.Overlaps(phase.Shape.Skeleton())
+            where
+                overlap.Depth > soft
+                && !(
+                    armsHold
+                    && overlap.Part.EndsWith("arm", StringComparison.Ordinal)
+                    && overlap.In.EndsWith("arm", StringComparison.Ordinal)
+                )
+            select $"{move.Id} in {form.Position.Id}, {form.Option}, phase {Array.IndexOf(form.Phases, phase) + 1}: {overlap.Part} in {overlap.In}, {overlap.Depth * 170:0.0} cm";
+        if (through.Any())
+            Assert.Fail(string.Join(Environment.NewLine, through));
 
         static bool IsArm(string mark) => ArmMarks.Any(part => mark.Contains(part, StringComparison.Ordinal));
     }
@@ -66,11 +74,12 @@ public class CatalogueThatShips
     [Fact]
     public void Whoever_stands_or_kneels_does_not_tip_over()
     {
-        var tipping = from move in Catalogue.Moves
-                      from form in Catalogue.Forms(move)
-                      from phase in form.Phases
-                      where phase.Facts.OffBase > 0.03
-                      select $"{move.Id} in {form.Position.Id}, {form.Option}: {phase.Facts.OffBase * 170:0.0} cm";
+        var tipping =
+            from move in Catalogue.Moves
+            from form in Catalogue.Forms(move)
+            from phase in form.Phases
+            where phase.Facts.OffBase > 0.03
+            select $"{move.Id} in {form.Position.Id}, {form.Option}: {phase.Facts.OffBase * 170:0.0} cm";
         Assert.Empty(tipping);
     }
 
@@ -78,32 +87,42 @@ public class CatalogueThatShips
     public void A_caution_is_a_sentence()
     {
         // One with a comma that is not quoted reads as two, the second of them small.
-        var broken = Catalogue.Moves.SelectMany(m => m.Cautions.Select(c => (m.Id, Caution: c)))
+        var broken = Catalogue
+            .Moves.SelectMany(m => m.Cautions.Select(c => (m.Id, Caution: c)))
             .Concat(Catalogue.Ways.SelectMany(w => w.Cautions.Select(c => (Id: $"{w.From.Id} to {w.To.Id}", Caution: c))))
-            .Where(c => c.Caution.Length == 0 || !char.IsUpper(c.Caution[0])).Select(c => $"{c.Id}: {c.Caution}");
+            .Where(c => c.Caution.Length == 0 || !char.IsUpper(c.Caution[0]))
+            .Select(c => $"{c.Id}: {c.Caution}");
         Assert.False(broken.Any(), string.Join(Environment.NewLine, broken));
     }
 
     [Fact]
     public void What_a_picture_rests_on_or_holds_is_named_among_the_props()
     {
-        var missing = from form in Catalogue.Moves.SelectMany(Catalogue.Forms)
-                      let named = form.Props.Concat(form.Move.Helpful).Concat(form.Position.Helpful).Append("floor").ToHashSet()
-                      let drawn = form.Phases.SelectMany(p => p.Shape.Contacts).Select(c => c.On.Name)
-                          .Concat(form.Drawn.Stands.Keys.Select(s => s.Name)).Concat(form.Drawn.Strap.Count > 0 ? ["strap"] : [])
-                      from prop in drawn.Distinct().Where(prop => !named.Contains(prop))
-                      select $"{form.Move.Id} in {form.Position.Id}, {form.Option}: {prop}";
+        var missing =
+            from form in Catalogue.Moves.SelectMany(Catalogue.Forms)
+            let named = form.Props.Concat(form.Move.Helpful).Concat(form.Position.Helpful).Append("floor").ToHashSet()
+            let drawn = form
+                .Phases.SelectMany(p => p.Shape.Contacts)
+                .Select(c => c.On.Name)
+                .Concat(form.Drawn.Stands.Keys.Select(s => s.Name))
+                .Concat(form.Drawn.Strap.Count > 0 ? ["strap"] : [])
+            from prop in drawn.Distinct().Where(prop => !named.Contains(prop))
+            select $"{form.Move.Id} in {form.Position.Id}, {form.Option}: {prop}";
         Assert.Empty(missing);
     }
 
     [Fact]
     public void A_flow_moves_whatever_the_option()
     {
-        var still = from move in Catalogue.Moves
-                    where move.Kind is MoveKind.Flow or MoveKind.Rhythm && move.Phases.Count > 1
-                    from form in Catalogue.Forms(move)
-                    where form.Phases.All(p => Enum.GetValues<Axis>().All(axis => Math.Abs(p.Shape.Angles[axis] - form.Phases[0].Shape.Angles[axis]) < 0.5))
-                    select $"{move.Id} in {form.Position.Id}, {form.Option}";
+        var still =
+            from move in Catalogue.Moves
+            where move.Kind is MoveKind.Flow or MoveKind.Rhythm && move.Phases.Count > 1
+            from form in Catalogue.Forms(move)
+            where
+                form.Phases.All(p =>
+                    Enum.GetValues<Axis>().All(axis => Math.Abs(p.Shape.Angles[axis] - form.Phases[0].Shape.Angles[axis]) < 0.5)
+                )
+            select $"{move.Id} in {form.Position.Id}, {form.Option}";
         Assert.False(still.Any(), string.Join(Environment.NewLine, still));
     }
 
@@ -112,17 +131,18 @@ public class CatalogueThatShips
     {
         // Hands that have to reach something are no reason to tip the pelvis; by eye, no source.
         const double most = 15;
-        var leaning = from move in Catalogue.Moves
-                      from form in Catalogue.Forms(move)
-                      where form.Option == MoveForm.BaseOption
-                      from i in Enumerable.Range(0, form.Phases.Length)
-                      from axis in new[] { Axis.PelvisPitch, Axis.PelvisLean }
-                      let phase = form.Phases[i].Phase
-                      let asked = new[] { phase.Change }.Concat(phase.At.Where(at => at.Key == form.Position.Id).Select(at => at.Value))
-                      where !asked.Any(c => c.Angles.ContainsKey(axis) || c.Near.ContainsKey(axis))
-                      let degrees = form.Phases[i].Shape.Angles[axis] - form.StartOf(i).Angles[axis]
-                      where Math.Abs(degrees) > most
-                      select $"{move.Id} in {form.Position.Id}, phase {i + 1}: {axis} {degrees:0}";
+        var leaning =
+            from move in Catalogue.Moves
+            from form in Catalogue.Forms(move)
+            where form.Option == MoveForm.BaseOption
+            from i in Enumerable.Range(0, form.Phases.Length)
+            from axis in new[] { Axis.PelvisPitch, Axis.PelvisLean }
+            let phase = form.Phases[i].Phase
+            let asked = new[] { phase.Change }.Concat(phase.At.Where(at => at.Key == form.Position.Id).Select(at => at.Value))
+            where !asked.Any(c => c.Angles.ContainsKey(axis) || c.Near.ContainsKey(axis))
+            let degrees = form.Phases[i].Shape.Angles[axis] - form.StartOf(i).Angles[axis]
+            where Math.Abs(degrees) > most
+            select $"{move.Id} in {form.Position.Id}, phase {i + 1}: {axis} {degrees:0}";
         Assert.False(leaning.Any(), string.Join(Environment.NewLine, leaning));
     }
 
@@ -133,16 +153,18 @@ public class CatalogueThatShips
     {
         // Whoever pushes the floor away does not sink between the shoulders; by eye, no source.
         const double most = 25;
-        var bent = from move in Catalogue.Moves
-                   from form in Catalogue.Forms(move)
-                   where form.Option == MoveForm.BaseOption && form.Position.Id is "all-fours" or "plank" or "inverted-v"
-                   from i in Enumerable.Range(0, form.Phases.Length)
-                   from elbow in Elbows
-                   where !form.Phases.Any(p => p.Phase.Change.Angles.GetValueOrDefault(elbow) > most || p.Phase.Change.Near.ContainsKey(elbow))
-                   where form.Phases[i].Shape.Contacts.Any(c => c.Mark.Segment == (elbow == Axis.RightElbow ? Segment.RightHand : Segment.LeftHand))
-                   let degrees = form.Phases[i].Shape.Angles[elbow]
-                   where degrees > most
-                   select $"{move.Id} in {form.Position.Id}, phase {i + 1}: {elbow} {degrees:0}";
+        var bent =
+            from move in Catalogue.Moves
+            from form in Catalogue.Forms(move)
+            where form.Option == MoveForm.BaseOption && form.Position.Id is "all-fours" or "plank" or "inverted-v"
+            from i in Enumerable.Range(0, form.Phases.Length)
+            from elbow in Elbows
+            where !form.Phases.Any(p => p.Phase.Change.Angles.GetValueOrDefault(elbow) > most || p.Phase.Change.Near.ContainsKey(elbow))
+            where
+                form.Phases[i].Shape.Contacts.Any(c => c.Mark.Segment == (elbow == Axis.RightElbow ? Segment.RightHand : Segment.LeftHand))
+            let degrees = form.Phases[i].Shape.Angles[elbow]
+            where degrees > most
+            select $"{move.Id} in {form.Position.Id}, phase {i + 1}: {elbow} {degrees:0}";
         Assert.False(bent.Any(), string.Join(Environment.NewLine, bent));
     }
 
@@ -150,13 +172,21 @@ public class CatalogueThatShips
     public void No_two_moves_are_the_same_shapes()
     {
         // Breathing and noticing differ in what is attended to, not in shape.
-        var pictures = Catalogue.Moves.Where(m => m.Kind is not (MoveKind.Breathing or MoveKind.CheckIn or MoveKind.Rest))
-            .Select(m => (Move: m, Phases: Catalogue.Form(m, Catalogue.Position(m.In[0])!, MoveForm.BaseOption).Phases)).ToList();
-        var same = from a in pictures
-                   from b in pictures
-                   where string.CompareOrdinal(a.Move.Id, b.Move.Id) < 0 && a.Move.In[0] == b.Move.In[0] && a.Move.AlsoEases.Count == 0 && a.Phases.Length == b.Phases.Length
-                       && a.Phases.Zip(b.Phases).All(p => Enum.GetValues<Axis>().All(axis => Math.Abs(p.First.Shape.Angles[axis] - p.Second.Shape.Angles[axis]) < 6))
-                   select $"{a.Move.Id} and {b.Move.Id}";
+        var pictures = Catalogue
+            .Moves.Where(m => m.Kind is not (MoveKind.Breathing or MoveKind.CheckIn or MoveKind.Rest))
+            .Select(m => (Move: m, Phases: Catalogue.Form(m, Catalogue.Position(m.In[0])!, MoveForm.BaseOption).Phases))
+            .ToList();
+        var same =
+            from a in pictures
+            from b in pictures
+            where
+                string.CompareOrdinal(a.Move.Id, b.Move.Id) < 0
+                && a.Move.In[0] == b.Move.In[0]
+                && a.Move.AlsoEases.Count == 0
+                && a.Phases.Length == b.Phases.Length
+                && a.Phases.Zip(b.Phases)
+                    .All(p => Enum.GetValues<Axis>().All(axis => Math.Abs(p.First.Shape.Angles[axis] - p.Second.Shape.Angles[axis]) < 6))
+            select $"{a.Move.Id} and {b.Move.Id}";
         Assert.Empty(same);
     }
 
@@ -166,7 +196,10 @@ public class CatalogueThatShips
         var file = Path.Combine(Path.GetTempPath(), $"ample-tide-{Guid.NewGuid():N}.bin");
         try
         {
-            var texts = new CatalogueText[] { new("positions.yaml", File.ReadAllText(Path.Combine(Shipped.Folder, "catalogue", "positions.yaml"))) };
+            var texts = new CatalogueText[]
+            {
+                new("positions.yaml", File.ReadAllText(Path.Combine(Shipped.Folder, "catalogue", "positions.yaml"))),
+            };
             var first = ShapeCache.Open(file);
             var fresh = CatalogueReader.Read(texts, first);
             first.Save(file);
@@ -177,7 +210,14 @@ public class CatalogueThatShips
             Assert.All(fresh.Positions.Zip(kept.Positions), pair => Assert.Equal(pair.First.Base.Angles, pair.Second.Base.Angles));
             // A file that is none, and one that was cut off.
             var whole = File.ReadAllBytes(file);
-            foreach (var broken in (byte[][])[[1, 2, 3], whole[..(whole.Length / 2)], whole[..^3]])
+            foreach (
+                var broken in (byte[][])
+                    [
+                        [1, 2, 3],
+                        whole[..(whole.Length / 2)],
+                        whole[..^3],
+                    ]
+            )
             {
                 File.WriteAllBytes(file, broken);
                 var ignored = ShapeCache.Open(file);

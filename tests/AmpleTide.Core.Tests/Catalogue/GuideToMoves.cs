@@ -18,7 +18,10 @@ public class GuideToMoves
     {
         // Read and placed in each of its positions, as it is and easier.
         var forms = CatalogueReader.ReadOwn(Example, Shipped.Catalogue);
-        Assert.All(forms, form => Assert.Equal(("quay-reach", 4, Face.EyesShut), (form.Move.Id, form.Phases.Length, form.Phases[2].Phase.Look.Face)));
+        Assert.All(
+            forms,
+            form => Assert.Equal(("quay-reach", 4, Face.EyesShut), (form.Move.Id, form.Phases.Length, form.Phases[2].Phase.Look.Face))
+        );
         Assert.Equal(2 * 2, forms.Length);
     }
 
@@ -27,7 +30,10 @@ public class GuideToMoves
     {
         var before = Regex.Replace(Example, @"signs: \{ attend: (\[.*?\]) \}", "attend: $1");
         Assert.NotEqual(Example, before);
-        Assert.All(CatalogueReader.ReadOwn(before, Shipped.Catalogue), form => Assert.Equal((Sign.Attend, "right.ribs"), (form.Move.Drawn.Signs[0].Sign, form.Move.Drawn.Signs[0].At.Name)));
+        Assert.All(
+            CatalogueReader.ReadOwn(before, Shipped.Catalogue),
+            form => Assert.Equal((Sign.Attend, "right.ribs"), (form.Move.Drawn.Signs[0].Sign, form.Move.Drawn.Signs[0].At.Name))
+        );
     }
 
     [Theory]
@@ -44,7 +50,21 @@ public class GuideToMoves
         Assert.All(Enum.GetNames(words), name => Assert.Matches($@"\b{Entry.Hyphenated(name)}\b", Guide));
 
     [Fact]
-    public void It_has_every_axis() => Assert.All(
-        Enum.GetValues<Axis>().Select(Axes.Name).Select(n => n.Replace("right.", "", StringComparison.Ordinal).Replace("left.", "", StringComparison.Ordinal)).Distinct(),
-        name => Assert.Contains(name.StartsWith("lower.", StringComparison.Ordinal) || name.StartsWith("upper.", StringComparison.Ordinal) || name.StartsWith("neck.", StringComparison.Ordinal) ? name.Split('.')[1] : name, Guide, StringComparison.Ordinal));
+    public void It_has_every_axis() =>
+        Assert.All(
+            Enum.GetValues<Axis>()
+                .Select(Axes.Name)
+                .Select(n => n.Replace("right.", "", StringComparison.Ordinal).Replace("left.", "", StringComparison.Ordinal))
+                .Distinct(),
+            name =>
+                Assert.Contains(
+                    name.StartsWith("lower.", StringComparison.Ordinal)
+                    || name.StartsWith("upper.", StringComparison.Ordinal)
+                    || name.StartsWith("neck.", StringComparison.Ordinal)
+                        ? name.Split('.')[1]
+                        : name,
+                    Guide,
+                    StringComparison.Ordinal
+                )
+        );
 }

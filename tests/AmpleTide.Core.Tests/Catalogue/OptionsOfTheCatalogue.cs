@@ -40,19 +40,27 @@ public class OptionsOfTheCatalogue
     [Fact]
     public void An_option_does_what_its_words_say()
     {
-        var wrong = from form in Shipped.Catalogue.Moves.SelectMany(Shipped.Catalogue.Forms).Where(f => f.Option != MoveForm.BaseOption)
-                    let cue = form.Move.Options[form.Option].Cue
-                    from word in Words
-                    where Regex.IsMatch(cue, $@"\b({word.Said})\b") && !word.Done(form)
-                    select $"{form.Move.Id} in {form.Position.Id}: {cue}";
+        var wrong =
+            from form in Shipped.Catalogue.Moves.SelectMany(Shipped.Catalogue.Forms).Where(f => f.Option != MoveForm.BaseOption)
+            let cue = form.Move.Options[form.Option].Cue
+            from word in Words
+            where Regex.IsMatch(cue, $@"\b({word.Said})\b") && !word.Done(form)
+            select $"{form.Move.Id} in {form.Position.Id}: {cue}";
         Assert.False(wrong.Any(), string.Join("\n", wrong));
     }
 
     [Fact]
     public void Hands_that_lie_elsewhere_do_so_all_the_way_round()
     {
-        var form = Shipped.Catalogue.Form(Shipped.Catalogue.Move("side-bends-arms-up")!, Shipped.Catalogue.Position("seated-cross")!, "easier");
-        Assert.All(form.Phases, p => Assert.Contains(p.Shape.Touches, t => t.Mark.Name == "right.fingertips" && t.On.Name == "right.shoulder-top"));
+        var form = Shipped.Catalogue.Form(
+            Shipped.Catalogue.Move("side-bends-arms-up")!,
+            Shipped.Catalogue.Position("seated-cross")!,
+            "easier"
+        );
+        Assert.All(
+            form.Phases,
+            p => Assert.Contains(p.Shape.Touches, t => t.Mark.Name == "right.fingertips" && t.On.Name == "right.shoulder-top")
+        );
         // The lean is eased where the move leans, and nowhere else.
         Assert.Equal([0, 12], form.Phases.Select(p => Math.Round(p.Shape.Angles[Axis.LowerSide] + p.Shape.Angles[Axis.UpperSide])));
     }
@@ -66,8 +74,14 @@ public class OptionsOfTheCatalogue
     [Fact]
     public void An_options_signs_face_and_hands_are_its_own()
     {
-        Assert.Equal(["right.shoulder-top", "left.shoulder-top"], Form("compare-with-beginning", "easier").Drawn.Signs.Select(s => s.At.Name));
-        Assert.Equal((Face.EyesShut, Face.Calm), (Form("settle-tall", "base").Phases[0].Phase.Look.Face, Form("settle-tall", "easier").Phases[0].Phase.Look.Face));
+        Assert.Equal(
+            ["right.shoulder-top", "left.shoulder-top"],
+            Form("compare-with-beginning", "easier").Drawn.Signs.Select(s => s.At.Name)
+        );
+        Assert.Equal(
+            (Face.EyesShut, Face.Calm),
+            (Form("settle-tall", "base").Phases[0].Phase.Look.Face, Form("settle-tall", "easier").Phases[0].Phase.Look.Face)
+        );
         Assert.NotEqual(Marks("compare-with-beginning", "base"), Marks("compare-with-beginning", "easier"));
         // Only in the phases it names: the in-breath of cupped hands opens no mouth, the stay shuts the eyes.
         Assert.Equal([Face.Calm, Face.EyesShut, Face.Calm], Form("jaw-self-massage", "easier").Phases.Select(p => p.Phase.Look.Face));
@@ -83,7 +97,11 @@ public class OptionsOfTheCatalogue
     {
         var wrong = GuideToMoves.Example.Replace("easier: { ", $"easier: {{ {field}, ", StringComparison.Ordinal);
         Assert.NotEqual(GuideToMoves.Example, wrong);
-        Assert.Contains(reason, Assert.Throws<CatalogueException>(() => CatalogueReader.ReadOwn(wrong, Shipped.Catalogue)).Message, StringComparison.Ordinal);
+        Assert.Contains(
+            reason,
+            Assert.Throws<CatalogueException>(() => CatalogueReader.ReadOwn(wrong, Shipped.Catalogue)).Message,
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
@@ -96,16 +114,27 @@ public class OptionsOfTheCatalogue
     // Facts of the body that an easier form has no more of: degrees, or shares of the weight.
     private static readonly (string Name, Func<FormFacts, double> Of, double Some, double More)[] Asked =
     [
-        ("tilt of the neck", f => f.NeckTilt, 10, 2), ("turn of the neck", f => f.NeckTurn, 10, 2), ("neck back", f => f.NeckBack, 10, 2),
-        ("head below heart", f => f.HeadBelowHeart, 0.02, 0.02), ("rounding", f => f.Rounding, 15, 4), ("arching", f => f.Arching, 8, 2), ("twist", f => f.Twist, 8, 2),
-        ("hip flexion", f => f.HipFlexion, 90, 12), ("hip crossing", f => f.HipCrossing, 5, 4), ("hamstrings", f => f.HamstringPull, 40, 6),
-        ("knee flexion", f => f.KneeFlexion, 100, 8), ("on knees", f => f.OnKnees, 0.15, 0.1), ("on bent wrists", f => f.OnBentWrists, 0.05, 0.08), ("lift of the arms", f => f.ArmLift, 60, 10),
+        ("tilt of the neck", f => f.NeckTilt, 10, 2),
+        ("turn of the neck", f => f.NeckTurn, 10, 2),
+        ("neck back", f => f.NeckBack, 10, 2),
+        ("head below heart", f => f.HeadBelowHeart, 0.02, 0.02),
+        ("rounding", f => f.Rounding, 15, 4),
+        ("arching", f => f.Arching, 8, 2),
+        ("twist", f => f.Twist, 8, 2),
+        ("hip flexion", f => f.HipFlexion, 90, 12),
+        ("hip crossing", f => f.HipCrossing, 5, 4),
+        ("hamstrings", f => f.HamstringPull, 40, 6),
+        ("knee flexion", f => f.KneeFlexion, 100, 8),
+        ("on knees", f => f.OnKnees, 0.15, 0.1),
+        ("on bent wrists", f => f.OnBentWrists, 0.05, 0.08),
+        ("lift of the arms", f => f.ArmLift, 60, 10),
     ];
 
     // One thing is asked for a little more, so that another is asked for much less.
     private static readonly HashSet<(string Move, string Fact)> Traded =
     [
-        ("plank-hold", "on knees"), ("ripple-to-plank", "on knees"), // knees down: the arms and the trunk carry less
+        ("plank-hold", "on knees"),
+        ("ripple-to-plank", "on knees"), // knees down: the arms and the trunk carry less
         ("half-kneel-rise", "on knees"), // the trunk stays over the back knee, the hand on the chair beside
         ("staff", "hip flexion"), // thighs rise with bent knees, and the hamstrings let go
     ];
@@ -113,14 +142,15 @@ public class OptionsOfTheCatalogue
     [Fact]
     public void An_easier_option_asks_for_no_more()
     {
-        var harder = from move in Shipped.Catalogue.Moves
-                     from id in move.In
-                     let position = Shipped.Catalogue.Position(id)!
-                     let asItIs = FormFacts.Of(Shipped.Catalogue.Form(move, position, MoveForm.BaseOption))
-                     let easier = FormFacts.Of(Shipped.Catalogue.Form(move, position, "easier"))
-                     from fact in Asked
-                     where fact.Of(easier) > fact.Some && fact.Of(easier) > fact.Of(asItIs) + fact.More && !Traded.Contains((move.Id, fact.Name))
-                     select $"{move.Id} in {id}: {fact.Name} {fact.Of(asItIs):0.##} -> {fact.Of(easier):0.##}";
+        var harder =
+            from move in Shipped.Catalogue.Moves
+            from id in move.In
+            let position = Shipped.Catalogue.Position(id)!
+            let asItIs = FormFacts.Of(Shipped.Catalogue.Form(move, position, MoveForm.BaseOption))
+            let easier = FormFacts.Of(Shipped.Catalogue.Form(move, position, "easier"))
+            from fact in Asked
+            where fact.Of(easier) > fact.Some && fact.Of(easier) > fact.Of(asItIs) + fact.More && !Traded.Contains((move.Id, fact.Name))
+            select $"{move.Id} in {id}: {fact.Name} {fact.Of(asItIs):0.##} -> {fact.Of(easier):0.##}";
         Assert.False(harder.Any(), string.Join("\n", harder));
     }
 
@@ -133,11 +163,13 @@ public class OptionsOfTheCatalogue
         return Shipped.Catalogue.Form(move, Shipped.Catalogue.Position(move.In[0])!, option);
     }
 
-    private static bool Touches(MoveForm form, string mark, string on) => form.Phases.Any(p => p.Shape.Touches.Any(t => Plain(t.Mark) == mark && Plain(t.On) == on));
+    private static bool Touches(MoveForm form, string mark, string on) =>
+        form.Phases.Any(p => p.Shape.Touches.Any(t => Plain(t.Mark) == mark && Plain(t.On) == on));
 
     private static bool RestsOn(MoveForm form, string prop) => form.Phases.Any(p => p.Shape.Contacts.Any(c => c.On.Name == prop));
 
-    private static bool Rests(MoveForm form, string mark, string on) => form.Phases.Any(p => p.Shape.Contacts.Any(c => Plain(c.Mark) == mark && c.On.Name == on));
+    private static bool Rests(MoveForm form, string mark, string on) =>
+        form.Phases.Any(p => p.Shape.Contacts.Any(c => Plain(c.Mark) == mark && c.On.Name == on));
 
     private static string Plain(Landmark mark) => mark.Name[(mark.Name.IndexOf('.', StringComparison.Ordinal) + 1)..];
 }

@@ -13,11 +13,13 @@ public class EditLaws
     /// <summary>A sound class made a little different, and one of its lines.</summary>
     public static class Plans
     {
-        public static Arbitrary<(ClassPlan Plan, Line Line)> Any() => Arb.From(
-            from seed in Gen.Choose(0, 500)
-            let plan = QuietOnGoodWork.Varied(seed)
-            from at in Gen.Choose(0, plan.Lines.Count() - 1)
-            select (plan, plan.Lines.ElementAt(at)));
+        public static Arbitrary<(ClassPlan Plan, Line Line)> Any() =>
+            Arb.From(
+                from seed in Gen.Choose(0, 500)
+                let plan = QuietOnGoodWork.Varied(seed)
+                from at in Gen.Choose(0, plan.Lines.Count() - 1)
+                select (plan, plan.Lines.ElementAt(at))
+            );
     }
 
     [Property(Arbitrary = [typeof(Plans)], MaxTest = 60)]
@@ -26,7 +28,8 @@ public class EditLaws
         var (plan, line) = given;
         var edited = plan.InsertAfter(line.Id, line with { Move = "cat-cow" });
         var ids = edited.Lines.Select(l => l.Id).ToList();
-        return ids.Distinct().Count() == ids.Count && ids.Count == plan.Lines.Count() + 1
+        return ids.Distinct().Count() == ids.Count
+            && ids.Count == plan.Lines.Count() + 1
             && edited.Lines.ElementAt(ids.IndexOf(line.Id) + 1).Move == "cat-cow";
     }
 
@@ -59,10 +62,12 @@ public class EditLaws
     {
         var (plan, _) = given;
         var section = plan.Sections.FirstOrDefault(s => s.Items.Count > 1 && s.Items.All(i => i is Line));
-        if (section is null) return true;
+        if (section is null)
+            return true;
         var wrapped = plan.WrapMirrored([.. section.Items.Select(i => i.Id)], Side.Left);
         var set = (Set)wrapped.Sections.First(s => s.Id == section.Id).Items.Single();
-        return wrapped.Lines.Select(l => l.Id).SequenceEqual(plan.Lines.Select(l => l.Id)) && set.Rounds.SequenceEqual([Side.Left, Side.Right])
+        return wrapped.Lines.Select(l => l.Id).SequenceEqual(plan.Lines.Select(l => l.Id))
+            && set.Rounds.SequenceEqual([Side.Left, Side.Right])
             && set.Items.OfType<Line>().All(l => l.Sides is null);
     }
 
@@ -72,9 +77,15 @@ public class EditLaws
         var (plan, line) = given;
         ClassPlan[] edited =
         [
-            plan.ChangeLine("nobody", l => l with { Move = "x" }), plan.ChangeSet("nobody", s => s with { Name = "x" }), plan.InsertAfter("nobody", line),
-            plan.InsertBefore("nobody", line), plan.Move("nobody", line.Id), plan.Move(line.Id, "nobody"), plan.Remove("nobody"),
-            plan.Mirror(["nobody"], Shipped.Catalogue), plan.WrapMirrored(["nobody"], Side.Right),
+            plan.ChangeLine("nobody", l => l with { Move = "x" }),
+            plan.ChangeSet("nobody", s => s with { Name = "x" }),
+            plan.InsertAfter("nobody", line),
+            plan.InsertBefore("nobody", line),
+            plan.Move("nobody", line.Id),
+            plan.Move(line.Id, "nobody"),
+            plan.Remove("nobody"),
+            plan.Mirror(["nobody"], Shipped.Catalogue),
+            plan.WrapMirrored(["nobody"], Side.Right),
         ];
         return edited.All(e => e.Lines.SequenceEqual(plan.Lines));
     }
@@ -82,14 +93,18 @@ public class EditLaws
     [Fact]
     public void A_set_goes_with_its_last_line()
     {
-        var plan = Shipped.Class("{ \"id\": \"s\", \"set\": { \"rounds\": 2, \"items\": [ { \"id\": \"a\", \"move\": \"cat-cow\" } ] } }, { \"id\": \"b\", \"move\": \"mountain\" }");
+        var plan = Shipped.Class(
+            "{ \"id\": \"s\", \"set\": { \"rounds\": 2, \"items\": [ { \"id\": \"a\", \"move\": \"cat-cow\" } ] } }, { \"id\": \"b\", \"move\": \"mountain\" }"
+        );
         Assert.Equal(["b"], plan.Remove("a").Sections[0].Items.Select(i => i.Id));
     }
 
     [Fact]
     public void A_mirrored_set_begins_on_the_other_side()
     {
-        var plan = Shipped.Class("{ \"id\": \"s\", \"set\": { \"rounds\": [\"right\", \"left\"], \"items\": [ { \"move\": \"warrior-two\" } ] } }");
+        var plan = Shipped.Class(
+            "{ \"id\": \"s\", \"set\": { \"rounds\": [\"right\", \"left\"], \"items\": [ { \"move\": \"warrior-two\" } ] } }"
+        );
         Assert.Equal([Side.Left, Side.Right], ((Set)plan.Mirror(["s"], Shipped.Catalogue).Sections[0].Items[0]).Rounds);
     }
 

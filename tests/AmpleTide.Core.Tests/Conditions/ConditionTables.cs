@@ -64,7 +64,10 @@ public class ConditionTables
         {
             var spoken = Catalogue.Moves.Count(m => For(m.Id, condition.Id) != Advice.Fine);
             Assert.True(spoken > 0, $"nothing is ever said for {condition.Id}");
-            Assert.True(Catalogue.Moves.Count(m => For(m.Id, condition.Id) <= Advice.Smaller) > Catalogue.Moves.Count / 2, $"{condition.Id} leaves hardly anything");
+            Assert.True(
+                Catalogue.Moves.Count(m => For(m.Id, condition.Id) <= Advice.Smaller) > Catalogue.Moves.Count / 2,
+                $"{condition.Id} leaves hardly anything"
+            );
         }
     }
 
@@ -75,7 +78,11 @@ public class ConditionTables
         {
             var form = Catalogue.Form(move, Catalogue.Position(move.In[0])!, MoveForm.BaseOption);
             var position = form.Position with { Base = form.Position.Base.Mirror() };
-            var mirrored = form with { Position = position, Phases = [.. form.Phases.Select(p => new PhaseForm(p.Phase, p.Shape.Mirror(), position, p.Residual, p.Worst))] };
+            var mirrored = form with
+            {
+                Position = position,
+                Phases = [.. form.Phases.Select(p => new PhaseForm(p.Phase, p.Shape.Mirror(), position, p.Residual, p.Worst))],
+            };
             Assert.Equal(ConditionRules.For(form), ConditionRules.For(mirrored));
         }
     }

@@ -7,28 +7,30 @@ namespace AmpleTide.Core.Tests.Figures;
 public class CirclesGoRound
 {
     // What a way round is called, by what goes round: the plane it is seen in, and whether that is against the clock there.
-    private static readonly Dictionary<string, (string Mark, Func<Vector, Frame, (double X, double Y)> Plane, bool AgainstTheClock)> Ways = new()
-    {
-        // Seen from above, the face to the top of the page.
-        ["full-neck-circles"] = ("crown", FromAbove, false),
-        ["torso-circles"] = ("breastbone", FromAbove, false),
-        ["hip-circles-fours"] = ("sacrum", FromAbove, false),
-        // As it looks to whoever does it: towards the middle over the top is against the clock for a right hand or foot.
-        ["nose-circles"] = ("nose", FromWithin, false),
-        ["ankle-circles"] = ("right.toe-tip", FromWithin, true),
-        ["wrist-circles"] = ("right.fingertips", FromWithin, true),
-        // From the right side, the face to the right: backwards over the top is against the clock.
-        ["shoulder-rolls"] = ("right.shoulder", FromTheRight, true),
-        ["elbow-circles"] = ("right.elbow", FromTheRight, true),
-        ["fast-elbow-circles"] = ("right.elbow", FromTheRight, true),
-        ["arm-circles"] = ("right.fingertips", FromTheRight, true),
-        ["fanning-hands"] = ("right.fingertips", FromTheRight, true),
-    };
+    private static readonly Dictionary<string, (string Mark, Func<Vector, Frame, (double X, double Y)> Plane, bool AgainstTheClock)> Ways =
+        new()
+        {
+            // Seen from above, the face to the top of the page.
+            ["full-neck-circles"] = ("crown", FromAbove, false),
+            ["torso-circles"] = ("breastbone", FromAbove, false),
+            ["hip-circles-fours"] = ("sacrum", FromAbove, false),
+            // As it looks to whoever does it: towards the middle over the top is against the clock for a right hand or foot.
+            ["nose-circles"] = ("nose", FromWithin, false),
+            ["ankle-circles"] = ("right.toe-tip", FromWithin, true),
+            ["wrist-circles"] = ("right.fingertips", FromWithin, true),
+            // From the right side, the face to the right: backwards over the top is against the clock.
+            ["shoulder-rolls"] = ("right.shoulder", FromTheRight, true),
+            ["elbow-circles"] = ("right.elbow", FromTheRight, true),
+            ["fast-elbow-circles"] = ("right.elbow", FromTheRight, true),
+            ["arm-circles"] = ("right.fingertips", FromTheRight, true),
+            ["fanning-hands"] = ("right.fingertips", FromTheRight, true),
+        };
 
     private static (double X, double Y) FromAbove(Vector p, Frame seat) => (-p.X, p.Z);
 
     // Up is where the spine of the position points, standing or lying.
-    private static (double X, double Y) FromWithin(Vector p, Frame seat) => (-p.Dot(seat.Turn * new Vector(1, 0, 0)), p.Dot(seat.Turn * new Vector(0, 1, 0)));
+    private static (double X, double Y) FromWithin(Vector p, Frame seat) =>
+        (-p.Dot(seat.Turn * new Vector(1, 0, 0)), p.Dot(seat.Turn * new Vector(0, 1, 0)));
 
     private static (double X, double Y) FromTheRight(Vector p, Frame seat) => (p.Z, p.Y);
 
@@ -46,14 +48,19 @@ public class CirclesGoRound
             // A line has no share, a square all of it, an ellipse 0.79.
             var right = Enclosed(form, Side.Right, Landmark.Find(mark)!, plane);
             Assert.True(right * (against ? 1 : -1) > 0.35, $"{id} in {position.Id}: {right:0.00} of its frame");
-            if (move.Second == Second.Reverse) Assert.Equal(-right, Enclosed(form, Side.Left, Landmark.Find(mark)!, plane), 6);
+            if (move.Second == Second.Reverse)
+                Assert.Equal(-right, Enclosed(form, Side.Left, Landmark.Find(mark)!, plane), 6);
         }
     }
 
     [Fact]
     public void Both_ways_end_a_round_where_it_began()
     {
-        var form = Shipped.Catalogue.Form(Shipped.Catalogue.Move("shoulder-rolls")!, Shipped.Catalogue.Position("seated-cross")!, MoveForm.BaseOption);
+        var form = Shipped.Catalogue.Form(
+            Shipped.Catalogue.Move("shoulder-rolls")!,
+            Shipped.Catalogue.Position("seated-cross")!,
+            MoveForm.BaseOption
+        );
         Assert.Equal([0, 1, 2, 3], form.InOrder(Side.Right));
         Assert.Equal([2, 1, 0, 3], form.InOrder(Side.Left));
     }

@@ -14,7 +14,8 @@ public class FiguresOfTheCatalogue
     public void A_figure_has_all_its_parts_inside_its_box(string id)
     {
         var figure = Draw(id);
-        foreach (var tone in new[] { Tone.Trunk, Tone.Right, Tone.Left, Tone.Skin, Tone.Hair, Tone.Mat }) Assert.Contains(figure.Parts, p => p.Tone == tone);
+        foreach (var tone in new[] { Tone.Trunk, Tone.Right, Tone.Left, Tone.Skin, Tone.Hair, Tone.Mat })
+            Assert.Contains(figure.Parts, p => p.Tone == tone);
         foreach (var capsule in figure.Parts.SelectMany(p => p.Capsules))
         {
             Assert.InRange(capsule.X1 - capsule.R1, figure.Box[0], figure.Box[2]);
@@ -51,7 +52,11 @@ public class FiguresOfTheCatalogue
     [Fact]
     public void Frames_go_on_from_each_other_without_a_jump()
     {
-        var form = Shipped.Catalogue.Form(Shipped.Catalogue.Move("warrior-two")!, Shipped.Catalogue.Position("wide-stance")!, MoveForm.BaseOption);
+        var form = Shipped.Catalogue.Form(
+            Shipped.Catalogue.Move("warrior-two")!,
+            Shipped.Catalogue.Position("wide-stance")!,
+            MoveForm.BaseOption
+        );
         var frames = FigureFrames.Of(form, new(4, 8), Side.Right).SelectMany(f => f).ToList();
         foreach (var (before, after) in frames.Zip(frames.Skip(1)))
             Assert.InRange(Math.Abs(MiddleX(before, Tone.Hair) - MiddleX(after, Tone.Hair)), 0, 60);
@@ -78,7 +83,10 @@ public class FiguresOfTheCatalogue
     [Fact]
     public void The_mirrored_shape_seen_from_in_front_is_the_flipped_picture_with_hues_swapped()
     {
-        var shape = Shipped.Catalogue.Form(Shipped.Catalogue.Move("neck-side-tilt")!, Shipped.Catalogue.Position("standing")!, "base").Phases[1].Shape;
+        var shape = Shipped
+            .Catalogue.Form(Shipped.Catalogue.Move("neck-side-tilt")!, Shipped.Catalogue.Position("standing")!, "base")
+            .Phases[1]
+            .Shape;
         var (right, left) = (FigureDrawing.Draw(shape, new(0, 8)), FigureDrawing.Draw(shape.Mirror(), new(0, 8)));
         Assert.Equal(-MiddleX(right, Tone.Right), MiddleX(left, Tone.Left), 3);
         Assert.Equal(-MiddleX(right, Tone.Hair), MiddleX(left, Tone.Hair), 3);
@@ -93,14 +101,18 @@ public class FiguresOfTheCatalogue
     {
         var tones = Draw(id).Parts.Select(p => p.Tone).ToList();
         Assert.Equal(hasProp, tones.Contains(Tone.Prop));
-        if (hasProp) Assert.True(tones.IndexOf(Tone.Prop) < tones.IndexOf(Tone.Trunk));
+        if (hasProp)
+            Assert.True(tones.IndexOf(Tone.Prop) < tones.IndexOf(Tone.Trunk));
     }
 
     [Theory]
     [InlineData("standing", 0, 3)]
     [InlineData("standing", 180, 0)]
     public void Eyes_and_mouth_are_seen_from_in_front_and_not_from_behind(string id, int around, int features) =>
-        Assert.Equal(features, FigureDrawing.Draw(Shipped.Catalogue.Position(id)!.Base, new(around, 8)).Parts.Count(p => p.Tone == Tone.Eye));
+        Assert.Equal(
+            features,
+            FigureDrawing.Draw(Shipped.Catalogue.Position(id)!.Base, new(around, 8)).Parts.Count(p => p.Tone == Tone.Eye)
+        );
 
     private static Figure Draw(string id) => FigureDrawing.Draw(Shipped.Catalogue.Position(id)!.Base, Shipped.Catalogue.Position(id)!.View);
 

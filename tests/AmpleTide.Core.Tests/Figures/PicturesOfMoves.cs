@@ -30,8 +30,12 @@ public class PicturesOfMoves
     public void A_flow_or_rhythm_always_says_what_moves()
     {
         // By an arrow, or by a face or hands that change.
-        var mute = Shipped.Catalogue.Moves
-            .Where(m => m.Kind is MoveKind.Flow or MoveKind.Rhythm && m.Phases.Select(p => p.Look).Distinct().Count() == 1 && Marks(Picture(m.Id)).Count == 0)
+        var mute = Shipped
+            .Catalogue.Moves.Where(m =>
+                m.Kind is MoveKind.Flow or MoveKind.Rhythm
+                && m.Phases.Select(p => p.Look).Distinct().Count() == 1
+                && Marks(Picture(m.Id)).Count == 0
+            )
             .Select(m => m.Id);
         Assert.Empty(mute);
     }
@@ -48,12 +52,17 @@ public class PicturesOfMoves
     {
         foreach (var move in Shipped.Catalogue.Moves.Where(m => m.Sides == Sidedness.Circling))
         {
-            Assert.All(Marks(Picture(move.Id)), ring =>
-            {
-                var (left, right) = (ring.Capsules.Min(c => c.X1), ring.Capsules.Max(c => c.X1));
-                var gap = Math.Sqrt(Math.Pow(ring.Capsules[0].X1 - ring.Capsules[^1].X2, 2) + Math.Pow(ring.Capsules[0].Y1 - ring.Capsules[^1].Y2, 2));
-                Assert.True(gap < right - left, $"{move.Id}: {gap} open, {right - left} wide");
-            });
+            Assert.All(
+                Marks(Picture(move.Id)),
+                ring =>
+                {
+                    var (left, right) = (ring.Capsules.Min(c => c.X1), ring.Capsules.Max(c => c.X1));
+                    var gap = Math.Sqrt(
+                        Math.Pow(ring.Capsules[0].X1 - ring.Capsules[^1].X2, 2) + Math.Pow(ring.Capsules[0].Y1 - ring.Capsules[^1].Y2, 2)
+                    );
+                    Assert.True(gap < right - left, $"{move.Id}: {gap} open, {right - left} wide");
+                }
+            );
         }
     }
 
@@ -82,14 +91,15 @@ public class PicturesOfMoves
     public void A_face_that_is_come_close_to_is_seen()
     {
         // Sitting, standing or lying on the back: its eyes are drawn, and within the frame.
-        var hidden = from move in Shipped.Catalogue.Moves
-                     where move.Drawn.CloseUp is CloseUp.Face or CloseUp.Head
-                     from position in Shipped.Catalogue.PositionsOf(move)
-                     where position.Id != "folded-rest"
-                     let picture = FigureDrawing.Picture(Shipped.Catalogue.Form(move, position, MoveForm.BaseOption))
-                     let eyes = picture.Parts.Where(p => p.Tone == Tone.Eye).SelectMany(p => p.Capsules).ToList()
-                     where eyes.Count == 0 || !eyes.All(c => Within(picture.Box, c))
-                     select $"{move.Id} in {position.Id}";
+        var hidden =
+            from move in Shipped.Catalogue.Moves
+            where move.Drawn.CloseUp is CloseUp.Face or CloseUp.Head
+            from position in Shipped.Catalogue.PositionsOf(move)
+            where position.Id != "folded-rest"
+            let picture = FigureDrawing.Picture(Shipped.Catalogue.Form(move, position, MoveForm.BaseOption))
+            let eyes = picture.Parts.Where(p => p.Tone == Tone.Eye).SelectMany(p => p.Capsules).ToList()
+            where eyes.Count == 0 || !eyes.All(c => Within(picture.Box, c))
+            select $"{move.Id} in {position.Id}";
         Assert.Empty(hidden);
     }
 
@@ -130,7 +140,10 @@ public class PicturesOfMoves
     {
         var form = Form("leg-taps");
         foreach (var side in new[] { Core.Body.Side.Right, Core.Body.Side.Left })
-            Assert.All(FigureFrames.Of(form, form.Position.View, side).SelectMany(f => f), f => Assert.Contains(f.Parts, p => p.Tone == Tone.PropEdge));
+            Assert.All(
+                FigureFrames.Of(form, form.Position.View, side).SelectMany(f => f),
+                f => Assert.Contains(f.Parts, p => p.Tone == Tone.PropEdge)
+            );
     }
 
     [Fact]
@@ -151,13 +164,24 @@ public class PicturesOfMoves
     [Fact]
     public void Moments_stand_apart_within_one_frame()
     {
-        foreach (var move in Shipped.Catalogue.Moves.Where(m => m.Drawn.Earlier.Count > 0 && m.Drawn.CloseUp is not (CloseUp.Hands or CloseUp.Feet)))
+        foreach (
+            var move in Shipped.Catalogue.Moves.Where(m =>
+                m.Drawn.Earlier.Count > 0 && m.Drawn.CloseUp is not (CloseUp.Hands or CloseUp.Feet)
+            )
+        )
         {
             var picture = FigureDrawing.Picture(Form(move.Id));
             var heads = picture.Parts.Where(p => p.Tone == Tone.Hair).Select(p => p.Capsules[0]).ToList();
             Assert.Equal(move.Drawn.Earlier.Count + 1, heads.Count);
-            Assert.All(heads.Zip(heads.Skip(1)), pair =>
-                Assert.True(Math.Abs(pair.First.X1 - pair.Second.X1) + Math.Abs(pair.First.Y1 - pair.Second.Y1) > pair.First.R1 + pair.Second.R1, move.Id));
+            Assert.All(
+                heads.Zip(heads.Skip(1)),
+                pair =>
+                    Assert.True(
+                        Math.Abs(pair.First.X1 - pair.Second.X1) + Math.Abs(pair.First.Y1 - pair.Second.Y1)
+                            > pair.First.R1 + pair.Second.R1,
+                        move.Id
+                    )
+            );
             Assert.All(heads, h => Assert.True(Within(picture.Box, h), move.Id));
             Assert.Contains(picture.Parts, p => p.Tone == Tone.Mark);
         }
@@ -206,7 +230,10 @@ public class PicturesOfMoves
         Assert.Equal(places.Length, marks.Count);
         Assert.Equal(places, Shipped.Catalogue.Move(id)!.Drawn.Signs.Select(s => s.At.Name));
         // All round it: as wide as a head at most, as a wrist at least.
-        Assert.All(marks, m => Assert.InRange(m.Capsules.Max(c => Math.Max(c.X1, c.X2)) - m.Capsules.Min(c => Math.Min(c.X1, c.X2)), 60, 160));
+        Assert.All(
+            marks,
+            m => Assert.InRange(m.Capsules.Max(c => Math.Max(c.X1, c.X2)) - m.Capsules.Min(c => Math.Min(c.X1, c.X2)), 60, 160)
+        );
     }
 
     [Fact]
@@ -219,11 +246,19 @@ public class PicturesOfMoves
             var ring = Signed(Sign.Attend).SelectMany(m => m.Capsules).ToList();
             var (x, y) = (ring.Average(c => c.X1), ring.Average(c => c.Y1));
             foreach (var sign in Enum.GetValues<Sign>())
-                foreach (var head in Signed(sign).SelectMany(m => m.Outlines))
-                    Assert.True(Math.Abs(head[0] - x) + Math.Abs(head[1] - y) < 260, $"{sign} at {mark.Name}");
+            foreach (var head in Signed(sign).SelectMany(m => m.Outlines))
+                Assert.True(Math.Abs(head[0] - x) + Math.Abs(head[1] - y) < 260, $"{sign} at {mark.Name}");
 
             List<FigurePart> Signed(Sign sign) =>
-                Marks(FigureDrawing.Picture(form with { Move = form.Move with { Drawn = form.Move.Drawn with { Signs = [(sign, mark)] } } }, 0));
+                Marks(
+                    FigureDrawing.Picture(
+                        form with
+                        {
+                            Move = form.Move with { Drawn = form.Move.Drawn with { Signs = [(sign, mark)] } },
+                        },
+                        0
+                    )
+                );
         }
     }
 
@@ -231,7 +266,8 @@ public class PicturesOfMoves
 
     private static List<FigurePart> Marks(Figure figure) => [.. figure.Parts.Where(p => p.Tone == Tone.Mark)];
 
-    private static Figure Picture(string id, int? phase = null) => FigureDrawing.Picture(Form(id), phase ?? Shipped.Catalogue.Move(id)!.Picture);
+    private static Figure Picture(string id, int? phase = null) =>
+        FigureDrawing.Picture(Form(id), phase ?? Shipped.Catalogue.Move(id)!.Picture);
 
     private static MoveForm Form(string id)
     {

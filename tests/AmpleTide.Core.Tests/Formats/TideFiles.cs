@@ -11,7 +11,9 @@ namespace AmpleTide.Core.Tests.Formats;
 /// <summary>Class files: what is read is written, what is wrong is told with a pointer, and the published schema agrees.</summary>
 public class TideFiles
 {
-    private static readonly Lazy<JsonSchema> Schema = new(() => JsonSchema.FromText(File.ReadAllText(Path.Combine(Shipped.Folder, "schema", "class.schema.json"))));
+    private static readonly Lazy<JsonSchema> Schema = new(() =>
+        JsonSchema.FromText(File.ReadAllText(Path.Combine(Shipped.Folder, "schema", "class.schema.json")))
+    );
 
     [Property(MaxTest = 60)]
     public void Writing_and_reading_gives_the_same_bytes(int seed)
@@ -50,38 +52,51 @@ public class TideFiles
 
     [Fact]
     public void What_was_lost_on_the_way_is_seen() =>
-        Assert.Throws<Xunit.Sdk.TrueException>(() => AssertWithin(JsonNode.Parse("""{ "a": { "b": 7 } }"""), JsonNode.Parse("""{ "a": {} }"""), ""));
+        Assert.Throws<Xunit.Sdk.TrueException>(() =>
+            AssertWithin(JsonNode.Parse("""{ "a": { "b": 7 } }"""), JsonNode.Parse("""{ "a": {} }"""), "")
+        );
 
     [Fact]
     public void Missing_ids_come_from_the_place()
     {
-        var plan = Shipped.Parse("""{ "title": "x", "minutes": 5, "sections": [ { "items": [ { "move": "a" } ] }, { "items": [ { "move": "b" }, { "set": { "items": [ { "move": "c" } ] } } ] } ] }""");
+        var plan = Shipped.Parse(
+            """{ "title": "x", "minutes": 5, "sections": [ { "items": [ { "move": "a" } ] }, { "items": [ { "move": "b" }, { "set": { "items": [ { "move": "c" } ] } } ] } ] }"""
+        );
         Assert.Equal(["s1.i1", "s2.i1", "s2.i2.i1"], plan.Lines.Select(l => l.Id));
         Assert.Equal("s2.i2", plan.Sections[1].Items[1].Id);
     }
 
     // what replaces the line, where the mistake is, what is said; the schema must refuse the same
-    public static TheoryData<string, string, string> Mistakes => new()
-    {
-        { """{ "move": "cat-cow", "breaths": -3 }""", "/sections/0/items/0/breaths", "a whole number from 1 to 200" },
-        { """{ "move": "cat-cow", "breaths": 1000000000 }""", "/sections/0/items/0/breaths", "a whole number from 1 to 200" },
-        { """{ "move": "cat-cow", "breaths": 2.5 }""", "/sections/0/items/0/breaths", "a whole number" },
-        { """{ "move": "cat-cow", "breaths": "three" }""", "/sections/0/items/0/breaths", "a whole number" },
-        { """{ "move": "cat-cow", "seconds": 0 }""", "/sections/0/items/0/seconds", "from 1 to 3600" },
-        { """{ "move": "cat-cow", "breaths": 3, "rounds": 3 }""", "/sections/0/items/0/rounds", "one dose; breaths is there already" },
-        { """{ "move": "cat-cow", "sides": "both" }""", "/sections/0/items/0/sides", "one of none, alternate" },
-        { """{ "move": 7 }""", "/sections/0/items/0/move", "a text is needed" },
-        { """{ "note": "no move" }""", "/sections/0/items/0/move", "is missing" },
-        { """[ "cat-cow" ]""", "/sections/0/items/0", "an object is needed" },
-        { """{ "move": "cat-cow", "locked": "yes" }""", "/sections/0/items/0/locked", "true or false" },
-        { """{ "move": "cat-cow", "breath": { "secondsPerCount": 0 } }""", "/sections/0/items/0/breath/secondsPerCount", "from 0.2 to 5" },
-        { """{ "move": "cat-cow", "breath": { "moving": [4, 0, 5] } }""", "/sections/0/items/0/breath/moving", "four counts" },
-        { """{ "move": "cat-cow", "breath": { "moving": [0, 0, 5, 0] } }""", "/sections/0/items/0/breath/moving", "four counts" },
-        { """{ "set": { "rounds": 0, "items": [ { "move": "cat-cow" } ] } }""", "/sections/0/items/0/set/rounds", "from 1 to 20" },
-        { """{ "set": { "rounds": ["up"], "items": [ { "move": "cat-cow" } ] } }""", "/sections/0/items/0/set/rounds/0", "one of right, left" },
-        { """{ "set": { "rounds": 2, "items": [] } }""", "/sections/0/items/0/set/items", "at least one line" },
-        { """{ "move": "cat-cow", "pauseAfter": 99 }""", "/sections/0/items/0/pauseAfter", "from 0 to 30" },
-    };
+    public static TheoryData<string, string, string> Mistakes =>
+        new()
+        {
+            { """{ "move": "cat-cow", "breaths": -3 }""", "/sections/0/items/0/breaths", "a whole number from 1 to 200" },
+            { """{ "move": "cat-cow", "breaths": 1000000000 }""", "/sections/0/items/0/breaths", "a whole number from 1 to 200" },
+            { """{ "move": "cat-cow", "breaths": 2.5 }""", "/sections/0/items/0/breaths", "a whole number" },
+            { """{ "move": "cat-cow", "breaths": "three" }""", "/sections/0/items/0/breaths", "a whole number" },
+            { """{ "move": "cat-cow", "seconds": 0 }""", "/sections/0/items/0/seconds", "from 1 to 3600" },
+            { """{ "move": "cat-cow", "breaths": 3, "rounds": 3 }""", "/sections/0/items/0/rounds", "one dose; breaths is there already" },
+            { """{ "move": "cat-cow", "sides": "both" }""", "/sections/0/items/0/sides", "one of none, alternate" },
+            { """{ "move": 7 }""", "/sections/0/items/0/move", "a text is needed" },
+            { """{ "note": "no move" }""", "/sections/0/items/0/move", "is missing" },
+            { """[ "cat-cow" ]""", "/sections/0/items/0", "an object is needed" },
+            { """{ "move": "cat-cow", "locked": "yes" }""", "/sections/0/items/0/locked", "true or false" },
+            {
+                """{ "move": "cat-cow", "breath": { "secondsPerCount": 0 } }""",
+                "/sections/0/items/0/breath/secondsPerCount",
+                "from 0.2 to 5"
+            },
+            { """{ "move": "cat-cow", "breath": { "moving": [4, 0, 5] } }""", "/sections/0/items/0/breath/moving", "four counts" },
+            { """{ "move": "cat-cow", "breath": { "moving": [0, 0, 5, 0] } }""", "/sections/0/items/0/breath/moving", "four counts" },
+            { """{ "set": { "rounds": 0, "items": [ { "move": "cat-cow" } ] } }""", "/sections/0/items/0/set/rounds", "from 1 to 20" },
+            {
+                """{ "set": { "rounds": ["up"], "items": [ { "move": "cat-cow" } ] } }""",
+                "/sections/0/items/0/set/rounds/0",
+                "one of right, left"
+            },
+            { """{ "set": { "rounds": 2, "items": [] } }""", "/sections/0/items/0/set/items", "at least one line" },
+            { """{ "move": "cat-cow", "pauseAfter": 99 }""", "/sections/0/items/0/pauseAfter", "from 0 to 30" },
+        };
 
     [Theory]
     [MemberData(nameof(Mistakes))]
@@ -116,9 +131,13 @@ public class TideFiles
     [Fact]
     public void The_same_id_twice_and_too_many_lines_are_told()
     {
-        var twice = Assert.Throws<TideFileException>(() => Shipped.Class("{ \"id\": \"a\", \"move\": \"cat-cow\" }, { \"id\": \"a\", \"move\": \"cat-cow\" }"));
+        var twice = Assert.Throws<TideFileException>(() =>
+            Shipped.Class("{ \"id\": \"a\", \"move\": \"cat-cow\" }, { \"id\": \"a\", \"move\": \"cat-cow\" }")
+        );
         Assert.Contains(twice.Problems, p => p.Pointer == "/sections/0/items/1/id");
-        var many = Assert.Throws<TideFileException>(() => Shipped.Class(string.Join(',', Enumerable.Repeat("{ \"move\": \"cat-cow\" }", 5000))));
+        var many = Assert.Throws<TideFileException>(() =>
+            Shipped.Class(string.Join(',', Enumerable.Repeat("{ \"move\": \"cat-cow\" }", 5000)))
+        );
         Assert.Contains(many.Problems, p => p.Pointer == "/sections/0/items" && p.Detail.Contains("5000", StringComparison.Ordinal));
     }
 
@@ -135,11 +154,16 @@ public class TideFiles
         {
             case JsonObject fields:
                 foreach (var (name, value) in fields)
-                    if (!SaysNothing(value)) AssertWithin(value, whole?[name], $"{pointer}/{name}");
+                    if (!SaysNothing(value))
+                        AssertWithin(value, whole?[name], $"{pointer}/{name}");
                 break;
             case JsonArray list:
-                Assert.True(whole is JsonArray other && other.Count == list.Count, $"{pointer} was {list.ToJsonString()} and became {whole?.ToJsonString()}");
-                for (var i = 0; i < list.Count; i++) AssertWithin(list[i], whole![i], $"{pointer}/{i}");
+                Assert.True(
+                    whole is JsonArray other && other.Count == list.Count,
+                    $"{pointer} was {list.ToJsonString()} and became {whole?.ToJsonString()}"
+                );
+                for (var i = 0; i < list.Count; i++)
+                    AssertWithin(list[i], whole![i], $"{pointer}/{i}");
                 break;
             default:
                 Assert.True(JsonNode.DeepEquals(part, whole), $"{pointer} was {part?.ToJsonString()} and became {whole?.ToJsonString()}");
@@ -147,5 +171,6 @@ public class TideFiles
         }
     }
 
-    private static bool SaysNothing(JsonNode? value) => value is null or JsonArray { Count: 0 } or JsonObject { Count: 0 } || value.ToJsonString() is "\"\"" or "false" or "0";
+    private static bool SaysNothing(JsonNode? value) =>
+        value is null or JsonArray { Count: 0 } or JsonObject { Count: 0 } || value.ToJsonString() is "\"\"" or "false" or "0";
 }

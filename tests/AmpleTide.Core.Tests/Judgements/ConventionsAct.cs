@@ -14,39 +14,101 @@ public class ConventionsAct
     [InlineData("", "lift half-way with a long back")]
     [InlineData("\"conventions\": { \"riseFromFold\": \"long-back\" }", "lift half-way with a long back")]
     [InlineData("\"conventions\": { \"riseFromFold\": \"roll-up\" }", "Roll up bone by bone")]
-    [InlineData("\"conventions\": { \"riseFromFold\": \"roll-up\" }, \"group\": { \"size\": 8, \"conditions\": { \"bone-low\": 1 } }", "lift half-way with a long back")]
-    [InlineData("\"conventions\": { \"riseFromFold\": \"roll-up\" }, \"group\": { \"size\": 8, \"conditions\": { \"back-bends-badly\": 2 } }", "lift half-way with a long back")]
-    [InlineData("\"conventions\": { \"riseFromFold\": \"roll-up\" }, \"group\": { \"size\": 8, \"conditions\": { \"knee\": 2 } }", "Roll up bone by bone")]
+    [InlineData(
+        "\"conventions\": { \"riseFromFold\": \"roll-up\" }, \"group\": { \"size\": 8, \"conditions\": { \"bone-low\": 1 } }",
+        "lift half-way with a long back"
+    )]
+    [InlineData(
+        "\"conventions\": { \"riseFromFold\": \"roll-up\" }, \"group\": { \"size\": 8, \"conditions\": { \"back-bends-badly\": 2 } }",
+        "lift half-way with a long back"
+    )]
+    [InlineData(
+        "\"conventions\": { \"riseFromFold\": \"roll-up\" }, \"group\": { \"size\": 8, \"conditions\": { \"knee\": 2 } }",
+        "Roll up bone by bone"
+    )]
     public void People_come_up_from_a_fold_as_the_class_has_chosen_unless_somebodys_back_forbids_it(string head, string said)
     {
         var up = Shipped.Score(Shipped.Class(UpFromFold, head)).Lines[1].Ways.Single().Way;
         Assert.Contains(up.Steps, s => s.Say.Contains(said, StringComparison.Ordinal));
     }
 
-    public static TheoryData<string, string, string> Quiet => new()
-    {
-        { "hold-count", "", "{ \"move\": \"neck-side-tilt\", \"breaths\": 3 }, { \"move\": \"tree\", \"seconds\": 30 }" },
-        { "hold-count", Chosen("holdIn", "seconds"), "{ \"move\": \"neck-side-tilt\", \"seconds\": 30 }, { \"move\": \"cat-cow\", \"rounds\": 6 }" },
-        { "neck-ease", "", "{ \"move\": \"neck-side-tilt\" }, { \"move\": \"slow-nods\" }" },
-        { "neck-ease", Chosen("neckEase", "repetitions"), "{ \"move\": \"slow-nods\" }, { \"move\": \"seated-side-bend\" }" },
-        { "whole-chain", "", "{ \"move\": \"neck-side-tilt\" }, { \"move\": \"seated-side-bend\" }" },
-        { "whole-chain", Chosen("secondSide", "whole-chain"), "{ \"move\": \"neck-side-tilt\" }, { \"move\": \"cat-cow\" }, { \"move\": \"seated-side-bend\" }" },
-        { "whole-chain", Chosen("secondSide", "whole-chain"), "{ \"set\": { \"rounds\": [\"right\", \"left\"], \"items\": [ { \"move\": \"neck-side-tilt\" }, { \"move\": \"seated-side-bend\" } ] } }" },
-        { "side-gap", Chosen("secondSide", "whole-chain"), "{ \"move\": \"neck-side-tilt\", \"sides\": \"right\" }, { \"move\": \"final-rest\", \"seconds\": 240, \"position\": \"supine-knees\" }, { \"move\": \"neck-side-tilt\", \"sides\": \"left\", \"position\": \"seated-cross\" }" },
-        { "breath-consistency", Chosen("turnHead", "out"), "{ \"move\": \"head-turns\" }" },
-    };
+    public static TheoryData<string, string, string> Quiet =>
+        new()
+        {
+            { "hold-count", "", "{ \"move\": \"neck-side-tilt\", \"breaths\": 3 }, { \"move\": \"tree\", \"seconds\": 30 }" },
+            {
+                "hold-count",
+                Chosen("holdIn", "seconds"),
+                "{ \"move\": \"neck-side-tilt\", \"seconds\": 30 }, { \"move\": \"cat-cow\", \"rounds\": 6 }"
+            },
+            { "neck-ease", "", "{ \"move\": \"neck-side-tilt\" }, { \"move\": \"slow-nods\" }" },
+            { "neck-ease", Chosen("neckEase", "repetitions"), "{ \"move\": \"slow-nods\" }, { \"move\": \"seated-side-bend\" }" },
+            { "whole-chain", "", "{ \"move\": \"neck-side-tilt\" }, { \"move\": \"seated-side-bend\" }" },
+            {
+                "whole-chain",
+                Chosen("secondSide", "whole-chain"),
+                "{ \"move\": \"neck-side-tilt\" }, { \"move\": \"cat-cow\" }, { \"move\": \"seated-side-bend\" }"
+            },
+            {
+                "whole-chain",
+                Chosen("secondSide", "whole-chain"),
+                "{ \"set\": { \"rounds\": [\"right\", \"left\"], \"items\": [ { \"move\": \"neck-side-tilt\" }, { \"move\": \"seated-side-bend\" } ] } }"
+            },
+            {
+                "side-gap",
+                Chosen("secondSide", "whole-chain"),
+                "{ \"move\": \"neck-side-tilt\", \"sides\": \"right\" }, { \"move\": \"final-rest\", \"seconds\": 240, \"position\": \"supine-knees\" }, { \"move\": \"neck-side-tilt\", \"sides\": \"left\", \"position\": \"seated-cross\" }"
+            },
+            { "breath-consistency", Chosen("turnHead", "out"), "{ \"move\": \"head-turns\" }" },
+        };
 
     // rule, what is chosen, lines, what the finding says
-    public static TheoryData<string, string, string, string> Told => new()
-    {
-        { "hold-count", Chosen("holdIn", "seconds"), "{ \"move\": \"neck-side-tilt\", \"breaths\": 3 }, { \"move\": \"tree\", \"seconds\": 30 }", "1 hold is counted in breaths; this class holds by the clock." },
-        { "hold-count", Chosen("holdIn", "breaths"), "{ \"move\": \"neck-side-tilt\", \"seconds\": 30 }, { \"move\": \"seated-side-bend\", \"seconds\": 20 }", "2 holds are counted by the clock; this class holds in breaths." },
-        { "neck-ease", Chosen("neckEase", "repetitions"), "{ \"move\": \"neck-side-tilt\" }", "Ear to shoulder holds; this class eases the neck with repetitions." },
-        { "neck-ease", Chosen("neckEase", "holds"), "{ \"move\": \"head-turns\" }", "Look over each shoulder repeats; this class eases the neck with soft holds." },
-        { "whole-chain", Chosen("secondSide", "whole-chain"), "{ \"move\": \"neck-side-tilt\" }, { \"move\": \"seated-side-bend\" }", "2 moves from Ear to shoulder to Side bend, one arm up change sides one by one." },
-        { "breath-consistency", Chosen("turnHead", "in"), "{ \"move\": \"head-turns\" }", "Turning the head goes with the out-breath in Look over each shoulder; this class has chosen the in-breath." },
-        { "breath-consistency", Chosen("roundBlades", "in"), "{ \"move\": \"cat-cow\" }", "Rounding the back goes with the out-breath in Cat and cow; this class has chosen the in-breath." },
-    };
+    public static TheoryData<string, string, string, string> Told =>
+        new()
+        {
+            {
+                "hold-count",
+                Chosen("holdIn", "seconds"),
+                "{ \"move\": \"neck-side-tilt\", \"breaths\": 3 }, { \"move\": \"tree\", \"seconds\": 30 }",
+                "1 hold is counted in breaths; this class holds by the clock."
+            },
+            {
+                "hold-count",
+                Chosen("holdIn", "breaths"),
+                "{ \"move\": \"neck-side-tilt\", \"seconds\": 30 }, { \"move\": \"seated-side-bend\", \"seconds\": 20 }",
+                "2 holds are counted by the clock; this class holds in breaths."
+            },
+            {
+                "neck-ease",
+                Chosen("neckEase", "repetitions"),
+                "{ \"move\": \"neck-side-tilt\" }",
+                "Ear to shoulder holds; this class eases the neck with repetitions."
+            },
+            {
+                "neck-ease",
+                Chosen("neckEase", "holds"),
+                "{ \"move\": \"head-turns\" }",
+                "Look over each shoulder repeats; this class eases the neck with soft holds."
+            },
+            {
+                "whole-chain",
+                Chosen("secondSide", "whole-chain"),
+                "{ \"move\": \"neck-side-tilt\" }, { \"move\": \"seated-side-bend\" }",
+                "2 moves from Ear to shoulder to Side bend, one arm up change sides one by one."
+            },
+            {
+                "breath-consistency",
+                Chosen("turnHead", "in"),
+                "{ \"move\": \"head-turns\" }",
+                "Turning the head goes with the out-breath in Look over each shoulder; this class has chosen the in-breath."
+            },
+            {
+                "breath-consistency",
+                Chosen("roundBlades", "in"),
+                "{ \"move\": \"cat-cow\" }",
+                "Rounding the back goes with the out-breath in Cat and cow; this class has chosen the in-breath."
+            },
+        };
 
     [Theory]
     [MemberData(nameof(Quiet))]
@@ -77,7 +139,10 @@ public class ConventionsAct
     [Fact]
     public void A_chain_made_a_mirrored_set_begins_with_the_classs_first_side_and_does_both()
     {
-        var plan = Shipped.Class("{ \"move\": \"neck-side-tilt\" }, { \"move\": \"seated-side-bend\" }", "\"conventions\": { \"secondSide\": \"whole-chain\", \"firstSide\": \"left\" }");
+        var plan = Shipped.Class(
+            "{ \"move\": \"neck-side-tilt\" }, { \"move\": \"seated-side-bend\" }",
+            "\"conventions\": { \"secondSide\": \"whole-chain\", \"firstSide\": \"left\" }"
+        );
         var wrapped = Shipped.Mended(plan, Shipped.Found(plan, "whole-chain")!);
         var set = Assert.IsType<Set>(Assert.Single(wrapped.Sections[0].Items));
         Assert.Equal([Core.Body.Side.Left, Core.Body.Side.Right], set.Rounds);
@@ -89,7 +154,11 @@ public class ConventionsAct
     {
         var plan = Shipped.Class("{ \"move\": \"neck-side-tilt\", \"breaths\": 4 }", Chosen("holdIn", "seconds"));
         var recounted = Shipped.Mended(plan, Shipped.Found(plan, "hold-count")!);
-        Assert.InRange((Shipped.Score(plan).Lines[0].Right.Length - Shipped.Score(recounted).Lines[0].Right.Length).Duration().TotalSeconds, 0, 2.5);
+        Assert.InRange(
+            (Shipped.Score(plan).Lines[0].Right.Length - Shipped.Score(recounted).Lines[0].Right.Length).Duration().TotalSeconds,
+            0,
+            2.5
+        );
     }
 
     [Theory]
@@ -103,10 +172,14 @@ public class ConventionsAct
         var plan = Shipped.Class("{ \"move\": \"mountain\" }, { \"move\": \"cat-cow\" }", head);
         var found = Shipped.Found(plan, "way-rushed");
         Assert.Equal(whom is null ? null : $"1 way up or down at a brisk pace, with {whom} in the room.", found?.Text);
-        if (found is not null) Assert.Null(Shipped.Found(Shipped.Mended(plan, found), "way-rushed"));
+        if (found is not null)
+            Assert.Null(Shipped.Found(Shipped.Mended(plan, found), "way-rushed"));
     }
 
     [Fact]
-    public void What_a_class_leaves_open_is_nobodys_rule() => Assert.All(Conventions.All, c =>
-        Assert.All(c.Ways, w => Assert.False(Conventions.Takes(Shipped.Class("{ \"move\": \"cat-cow\" }"), c.Id, w.Id))));
+    public void What_a_class_leaves_open_is_nobodys_rule() =>
+        Assert.All(
+            Conventions.All,
+            c => Assert.All(c.Ways, w => Assert.False(Conventions.Takes(Shipped.Class("{ \"move\": \"cat-cow\" }"), c.Id, w.Id)))
+        );
 }

@@ -17,19 +17,34 @@ public class EveryFix
     private const double MostRefused = 0.12;
 
     private static readonly Lazy<List<ClassPlan>> Classes = new(() =>
-    [
-        .. RuleTables.Faulty.Select(row => Shipped.Class(row.Data.Item2)),
-        .. RuleTables.WholeClasses.Select(row => Shipped.Class(row.Data.Item3, row.Data.Item2)),
-        .. ConventionsAct.Told.Select(row => Shipped.Class(row.Data.Item3, row.Data.Item2)),
-        Shipped.Class("{ \"move\": \"mountain\" }, { \"move\": \"cat-cow\" }", "\"group\": { \"pace\": \"brisk\", \"age\": \"older\" }"),
-        Shipped.Parse("""{ "title": "Calm", "minutes": 5, "sections": [ { "name": "Rest", "part": "rest", "breath": { "resting": [6, 0, 4, 0] }, "items": [ { "move": "breath-watch" } ] } ] }"""),
-        .. Enumerable.Range(1000, Spoiled).Select(QuietOnGoodWork.Spoiled),
-        .. Shipped.DemoNames.Select(Shipped.Demo),
-    ]);
+        [
+            .. RuleTables.Faulty.Select(row => Shipped.Class(row.Data.Item2)),
+            .. RuleTables.WholeClasses.Select(row => Shipped.Class(row.Data.Item3, row.Data.Item2)),
+            .. ConventionsAct.Told.Select(row => Shipped.Class(row.Data.Item3, row.Data.Item2)),
+            Shipped.Class(
+                "{ \"move\": \"mountain\" }, { \"move\": \"cat-cow\" }",
+                "\"group\": { \"pace\": \"brisk\", \"age\": \"older\" }"
+            ),
+            Shipped.Parse(
+                """{ "title": "Calm", "minutes": 5, "sections": [ { "name": "Rest", "part": "rest", "breath": { "resting": [6, 0, 4, 0] }, "items": [ { "move": "breath-watch" } ] } ] }"""
+            ),
+            .. Enumerable.Range(1000, Spoiled).Select(QuietOnGoodWork.Spoiled),
+            .. Shipped.DemoNames.Select(Shipped.Demo),
+        ]
+    );
 
     // What is told without a remedy: a whole order to think over, or a slip that only its author can mend.
     private static readonly string[] WithoutFixes =
-        ["unknown-name", "unknown-field", "level-changes", "arc", "stretch-time", "props-again", "breath-direction", "breath-consistency"];
+    [
+        "unknown-name",
+        "unknown-field",
+        "level-changes",
+        "arc",
+        "stretch-time",
+        "props-again",
+        "breath-direction",
+        "breath-consistency",
+    ];
 
     // No two moves that ship go from one end to the other; LooseEnds tries it with moves that do.
     private const string TriedElsewhere = "end-to-end";
@@ -38,7 +53,8 @@ public class EveryFix
     public void Each_fix_of_each_rule_that_has_any_is_tried_here() =>
         Assert.Equal(
             Judgement.Rules.Select(r => r.Id).Except([.. WithoutFixes, TriedElsewhere]).Order(),
-            Classes.Value.SelectMany(Shipped.Judge).Where(f => f.Fixes.Count > 0).Select(f => f.Rule).Distinct().Order());
+            Classes.Value.SelectMany(Shipped.Judge).Where(f => f.Fixes.Count > 0).Select(f => f.Rule).Distinct().Order()
+        );
 
     [Fact]
     public void A_fix_mends_what_it_says_brings_nothing_as_bad_and_can_be_saved()
@@ -63,10 +79,15 @@ public class EveryFix
                 Assert.False(written.AsSpan().SequenceEqual(TideWriter.Write(plan)), $"{what} changes nothing.");
                 var readAgain = Shipped.Parse(System.Text.Encoding.UTF8.GetString(written));
                 var after = Shipped.Judge(readAgain);
-                if (fix.Betters is null) Assert.DoesNotContain(after, f => f.Id == finding.Id);
-                else Assert.True(fix.Betters(Shipped.Score(readAgain)), $"{what} makes nothing better.");
+                if (fix.Betters is null)
+                    Assert.DoesNotContain(after, f => f.Id == finding.Id);
+                else
+                    Assert.True(fix.Betters(Shipped.Score(readAgain)), $"{what} makes nothing better.");
                 foreach (var rule in after.Where(f => f.Level <= finding.Level && f.Rule != PlannedTime.Rule.Id).GroupBy(f => f.Rule))
-                    Assert.True(rule.Count() <= before.Count(b => b.Rule == rule.Key && b.Level <= finding.Level), $"{what} brings {rule.First().Text}");
+                    Assert.True(
+                        rule.Count() <= before.Count(b => b.Rule == rule.Key && b.Level <= finding.Level),
+                        $"{what} brings {rule.First().Text}"
+                    );
             }
         }
         Assert.True(refused.Count <= MostRefused * tried, $"{refused.Count} of {tried} refused:\n{string.Join('\n', refused)}");
@@ -80,9 +101,13 @@ public class EveryFix
             var score = Shipped.Score(plan);
             foreach (var (finding, fix) in Judgement.Of(score).SelectMany(f => f.Fixes.Select(x => (f, x))))
             {
-                if (fix.Apply(score, finding).Plan is not { } edited) continue;
+                if (fix.Apply(score, finding).Plan is not { } edited)
+                    continue;
                 var now = edited.Lines.ToDictionary(l => l.Id);
-                Assert.All(plan.Lines, line => Assert.Equal((line.Move, line.Dose, line.Sides), (now[line.Id].Move, now[line.Id].Dose, now[line.Id].Sides)));
+                Assert.All(
+                    plan.Lines,
+                    line => Assert.Equal((line.Move, line.Dose, line.Sides), (now[line.Id].Move, now[line.Id].Dose, now[line.Id].Sides))
+                );
             }
         }
     }

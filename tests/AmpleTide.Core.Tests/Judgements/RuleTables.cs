@@ -8,82 +8,193 @@ public class RuleTables
 {
     private const string Tilt = "{ \"id\": \"a\", \"move\": \"neck-side-tilt\", \"position\": \"seated-cross\"";
 
-    public static TheoryData<string, string> Silent => new()
-    {
-        { "second-side", Tilt + " }" },
-        { "second-side", Tilt + ", \"sides\": \"left-right\", \"breaths\": 5 }" },
-        { "second-side", Tilt + ", \"sides\": \"right\", \"breaths\": 3 }, { \"move\": \"cat-cow\" }, { \"move\": \"neck-side-tilt\", \"sides\": \"left\", \"breaths\": 3 }" },
-        { "second-side", "{ \"move\": \"head-turns\", \"rounds\": 6 }" },
-        { "second-side", "{ \"set\": { \"rounds\": [\"right\", \"left\"], \"items\": [ { \"move\": \"warrior-two\" } ] } }" },
-        { "second-side", "{ \"move\": \"final-rest\" }" },
-        { "way-missing", "{ \"move\": \"settle-tall\" }, { \"move\": \"cat-cow\" }, { \"move\": \"mountain\" }" },
-        { "phase-collision", "{ \"move\": \"neck-side-tilt\" }, { \"move\": \"chin-to-chest\" }" },
-        { "phase-collision", "{ \"move\": \"cactus-and-gather\" }, { \"move\": \"mountain\" }" },
-        { "left-open", "{ \"move\": \"settle-tall\" }, { \"move\": \"eyes-open\" }" },
-        { "left-open", "{ \"move\": \"long-out-breath\" }, { \"move\": \"natural-breath\" }" },
-        { "left-open", "{ \"move\": \"eagle-arms\" }, { \"move\": \"hands-clasped-behind\" }" },
-        { "unknown-move", "{ \"move\": \"cat-cow\" }" },
-        { "unknown-name", "{ \"move\": \"cat-cow\", \"position\": \"all-fours\", \"option\": \"easier\" }" },
-        { "unknown-field", "{ \"move\": \"cat-cow\", \"note\": \"slowly\" }" },
-        { "counter", "{ \"move\": \"cat-cow\", \"rounds\": 10 }" },
-        { "counter", "{ \"move\": \"low-cobra\", \"rounds\": 6 }, { \"move\": \"folded-rest-hold\" }" },
-        { "counter", "{ \"move\": \"hanging-fold\" }, { \"move\": \"mountain\" }" },
-        { "counter", "{ \"move\": \"chin-to-chest\", \"breaths\": 5 }, { \"move\": \"noticing-pause\" }" },
-        { "side-gap", Tilt + ", \"sides\": \"right\" }, { \"move\": \"arm-across\" }, { \"move\": \"neck-side-tilt\", \"sides\": \"left\" }" },
-        { "crossing-parity", "{ \"move\": \"eagle-arms\" }, { \"move\": \"self-hug\" }" },
-        { "one-option", Tilt + ", \"sides\": \"right\", \"option\": \"easier\" }, { \"move\": \"neck-side-tilt\", \"sides\": \"left\", \"option\": \"easier\" }" },
-        { "unnamed-side", Tilt + ", \"talk\": \"The {right} ear sinks, as far as feels right for you\" }" },
-        { "unnamed-side", "{ \"move\": \"cat-cow\", \"talk\": \"The other way next\" }" },
-        { "talk-fits", Tilt + ", \"say\": { \"1\": \"Ear sinks\" } }" },
-        { "strong-after-rest", "{ \"move\": \"plank-hold\" }, { \"move\": \"final-rest\" }, { \"move\": \"wake-hands-and-feet\" }" },
-        { "pause-before-rising", "{ \"move\": \"final-rest\", \"seconds\": 400 }, { \"move\": \"noticing-pause\", \"position\": \"seated-cross\", \"breaths\": 5 }, { \"move\": \"mountain\" }" },
-        { "pause-before-rising", "{ \"move\": \"final-rest\", \"seconds\": 100 }, { \"move\": \"mountain\" }" },
-        { "still-open", "{ \"move\": \"settle-tall\" }, { \"move\": \"eyes-open\" }, { \"move\": \"mountain\" }" },
-        { "dose", "{ \"move\": \"cat-cow\", \"rounds\": 10 }" },
-        { "preparation", "{ \"move\": \"cat-cow\" }, { \"move\": \"plank-hold\" }" },
-        { "convention", "{ \"move\": \"half-circles\" }" },
-        { "breath-pace", "{ \"move\": \"long-out-breath\" }" },
-        { "level-changes", "{ \"move\": \"mountain\" }, { \"move\": \"cat-cow\" }, { \"move\": \"knees-hugged\" }" },
-        { "props-late", "{ \"move\": \"settle-lying\" }, { \"move\": \"hamstring-with-strap\", \"option\": \"easier\" }" },
-        { "end-to-end", "{ \"move\": \"folded-rest-hold\" }, { \"move\": \"low-cobra\" }" },
-        { "breath-direction", "{ \"move\": \"seated-twist\" }, { \"move\": \"thread-the-needle\" }, { \"move\": \"seated-cat-cow\" }, { \"move\": \"bridge\" }" },
-    };
+    public static TheoryData<string, string> Silent =>
+        new()
+        {
+            { "second-side", Tilt + " }" },
+            { "second-side", Tilt + ", \"sides\": \"left-right\", \"breaths\": 5 }" },
+            {
+                "second-side",
+                Tilt
+                    + ", \"sides\": \"right\", \"breaths\": 3 }, { \"move\": \"cat-cow\" }, { \"move\": \"neck-side-tilt\", \"sides\": \"left\", \"breaths\": 3 }"
+            },
+            { "second-side", "{ \"move\": \"head-turns\", \"rounds\": 6 }" },
+            { "second-side", "{ \"set\": { \"rounds\": [\"right\", \"left\"], \"items\": [ { \"move\": \"warrior-two\" } ] } }" },
+            { "second-side", "{ \"move\": \"final-rest\" }" },
+            { "way-missing", "{ \"move\": \"settle-tall\" }, { \"move\": \"cat-cow\" }, { \"move\": \"mountain\" }" },
+            { "phase-collision", "{ \"move\": \"neck-side-tilt\" }, { \"move\": \"chin-to-chest\" }" },
+            { "phase-collision", "{ \"move\": \"cactus-and-gather\" }, { \"move\": \"mountain\" }" },
+            { "left-open", "{ \"move\": \"settle-tall\" }, { \"move\": \"eyes-open\" }" },
+            { "left-open", "{ \"move\": \"long-out-breath\" }, { \"move\": \"natural-breath\" }" },
+            { "left-open", "{ \"move\": \"eagle-arms\" }, { \"move\": \"hands-clasped-behind\" }" },
+            { "unknown-move", "{ \"move\": \"cat-cow\" }" },
+            { "unknown-name", "{ \"move\": \"cat-cow\", \"position\": \"all-fours\", \"option\": \"easier\" }" },
+            { "unknown-field", "{ \"move\": \"cat-cow\", \"note\": \"slowly\" }" },
+            { "counter", "{ \"move\": \"cat-cow\", \"rounds\": 10 }" },
+            { "counter", "{ \"move\": \"low-cobra\", \"rounds\": 6 }, { \"move\": \"folded-rest-hold\" }" },
+            { "counter", "{ \"move\": \"hanging-fold\" }, { \"move\": \"mountain\" }" },
+            { "counter", "{ \"move\": \"chin-to-chest\", \"breaths\": 5 }, { \"move\": \"noticing-pause\" }" },
+            {
+                "side-gap",
+                Tilt + ", \"sides\": \"right\" }, { \"move\": \"arm-across\" }, { \"move\": \"neck-side-tilt\", \"sides\": \"left\" }"
+            },
+            { "crossing-parity", "{ \"move\": \"eagle-arms\" }, { \"move\": \"self-hug\" }" },
+            {
+                "one-option",
+                Tilt
+                    + ", \"sides\": \"right\", \"option\": \"easier\" }, { \"move\": \"neck-side-tilt\", \"sides\": \"left\", \"option\": \"easier\" }"
+            },
+            { "unnamed-side", Tilt + ", \"talk\": \"The {right} ear sinks, as far as feels right for you\" }" },
+            { "unnamed-side", "{ \"move\": \"cat-cow\", \"talk\": \"The other way next\" }" },
+            { "talk-fits", Tilt + ", \"say\": { \"1\": \"Ear sinks\" } }" },
+            { "strong-after-rest", "{ \"move\": \"plank-hold\" }, { \"move\": \"final-rest\" }, { \"move\": \"wake-hands-and-feet\" }" },
+            {
+                "pause-before-rising",
+                "{ \"move\": \"final-rest\", \"seconds\": 400 }, { \"move\": \"noticing-pause\", \"position\": \"seated-cross\", \"breaths\": 5 }, { \"move\": \"mountain\" }"
+            },
+            { "pause-before-rising", "{ \"move\": \"final-rest\", \"seconds\": 100 }, { \"move\": \"mountain\" }" },
+            { "still-open", "{ \"move\": \"settle-tall\" }, { \"move\": \"eyes-open\" }, { \"move\": \"mountain\" }" },
+            { "dose", "{ \"move\": \"cat-cow\", \"rounds\": 10 }" },
+            { "preparation", "{ \"move\": \"cat-cow\" }, { \"move\": \"plank-hold\" }" },
+            { "convention", "{ \"move\": \"half-circles\" }" },
+            { "breath-pace", "{ \"move\": \"long-out-breath\" }" },
+            { "level-changes", "{ \"move\": \"mountain\" }, { \"move\": \"cat-cow\" }, { \"move\": \"knees-hugged\" }" },
+            { "props-late", "{ \"move\": \"settle-lying\" }, { \"move\": \"hamstring-with-strap\", \"option\": \"easier\" }" },
+            { "end-to-end", "{ \"move\": \"folded-rest-hold\" }, { \"move\": \"low-cobra\" }" },
+            {
+                "breath-direction",
+                "{ \"move\": \"seated-twist\" }, { \"move\": \"thread-the-needle\" }, { \"move\": \"seated-cat-cow\" }, { \"move\": \"bridge\" }"
+            },
+        };
 
     // rule, lines, what the finding says, how many fixes it has
-    public static TheoryData<string, string, string, int> Faulty => new()
-    {
-        { "second-side", Tilt + ", \"sides\": \"right\" }", "Ear to shoulder: right 3 breaths, left 0.", 1 },
-        { "second-side", Tilt + ", \"sides\": \"left\" }", "Ear to shoulder: right 0 breaths, left 3.", 1 },
-        { "second-side", Tilt + ", \"sides\": \"right\", \"breaths\": 5 }, { \"move\": \"neck-side-tilt\", \"sides\": \"left\", \"breaths\": 3 }", "Ear to shoulder: right 5 breaths, left 3.", 2 },
-        { "second-side", "{ \"move\": \"head-turns\", \"rounds\": 5 }", "Look over each shoulder: right 3 rounds, left 2.", 2 },
-        { "second-side", "{ \"move\": \"shoulder-rolls\", \"rounds\": 5, \"sides\": \"back\" }", "Shoulder rolls: backwards 5 rounds, forwards 0.", 1 },
-        { "second-side", "{ \"move\": \"eagle-arms\", \"breaths\": 4, \"sides\": \"under\" }", "Wound arms: right on top 0 breaths, left on top 4.", 1 },
-        { "second-side", "{ \"id\": \"t\", \"set\": { \"name\": \"Chain\", \"rounds\": [\"right\", \"left\", \"right\"], \"items\": [ { \"move\": \"warrior-two\" }, { \"move\": \"reverse-warrior\" } ] } }", "Chain: 2 rounds on the right, 1 on the left.", 1 },
-        { "phase-collision", "{ \"move\": \"shrug-and-drop\" }, { \"move\": \"shrug-and-drop\" }, { \"move\": \"bridge\" }, { \"move\": \"bridge\" }, { \"move\": \"knees-hugged\", \"talk\": \"Now\" }", "Bridge, up and down ends on an out-breath and Hug both knees begins on one.", 1 },
-        { "left-open", "{ \"move\": \"settle-tall\" }", "The eyes are closed and never opened.", 1 },
-        { "left-open", "{ \"move\": \"long-out-breath\" }", "The breath is counted and never given back.", 1 },
-        { "left-open", "{ \"move\": \"knees-hugged\" }", "People are lying down at the end, with no way to sit.", 1 },
-        { "unknown-move", "{ \"move\": \"moon-walk\" }, { \"move\": \"mountain\" }", "There is no move called 'moon-walk' here.", 1 },
-        { "unknown-name", "{ \"move\": \"cat-cow\", \"position\": \"prone\" }", "Cat and cow is not taken in 'prone'.", 0 },
-        { "unknown-name", "{ \"move\": \"cat-cow\", \"option\": \"harder\" }", "Cat and cow has no option 'harder'.", 0 },
-        { "counter", "{ \"move\": \"locust\", \"breaths\": 5 }, { \"move\": \"shins-wiper\" }, { \"move\": \"mountain\", \"breaths\": 6 }, { \"move\": \"arms-float\", \"rounds\": 8 }", "Locust arches the back for 31 s and nothing rounds it.", 1 },
-        { "side-gap", Tilt + ", \"sides\": \"right\" }, { \"move\": \"final-rest\", \"seconds\": 240, \"position\": \"supine-knees\" }, { \"move\": \"neck-side-tilt\", \"sides\": \"left\", \"position\": \"seated-cross\" }, { \"move\": \"noticing-pause\", \"position\": \"seated-cross\" }", "Ear to shoulder: the left comes ", 1 },
-        { "crossing-parity", "{ \"move\": \"eagle-arms\" }, { \"move\": \"self-hug\", \"sides\": \"under-over\" }", "Wound arms ends with the left on top and Hug yourself begins with it.", 1 },
-        { "one-option", Tilt + ", \"sides\": \"right\" }, { \"move\": \"neck-side-tilt\", \"sides\": \"left\", \"option\": \"easier\" }", "Ear to shoulder: base on the first side, easier on the second.", 1 },
-        { "unnamed-side", Tilt + ", \"talk\": \"The left ear sinks\" }", "'The left ear sinks' says right or left on both sides.", 1 },
-        { "unnamed-side", Tilt + ", \"talk\": \"And the other side\" }", "'And the other side' names no side.", 1 },
-        { "talk-fits", Tilt + ", \"say\": { \"1\": \"Let the ear sink down to the shoulder as slowly as you like, with the jaw quite soft and the arm as heavy as wet rope\" } }", "Ear to shoulder: 26 words where 14 fit before its breath.", 1 },
-        { "strong-after-rest", "{ \"move\": \"cat-cow\" }, { \"move\": \"final-rest\", \"position\": \"supine-long\" }, { \"move\": \"plank-hold\" }, { \"move\": \"noticing-pause\", \"position\": \"seated-cross\" }", "Plank comes after the rest began.", 1 },
-        { "still-open", "{ \"move\": \"settle-tall\", \"position\": \"seated-cross\" }, { \"move\": \"mountain\" }", "People change level for Stand like a mountain with their eyes still closed.", 1 },
-        { "dose", "{ \"move\": \"cat-cow\", \"rounds\": 30 }", "Cat and cow: 30 rounds is over the usual 3 to 10.", 1 },
-        { "preparation", "{ \"move\": \"mountain\" }, { \"move\": \"plank-hold\" }, { \"move\": \"arms-float\", \"rounds\": 8 }, { \"move\": \"toes-heels-rock\", \"rounds\": 12 }", "Plank comes before anything moved the wrists under weight.", 1 },
-        { "convention", "{ \"move\": \"full-neck-circles\" }", "Slow full circles: full slow circles, both ways; this class has chosen half circles, ear to chin to ear.", 2 },
-        { "breath-pace", "{ \"move\": \"cat-cow\", \"breath\": { \"moving\": [8, 0, 10, 0] } }", "Cat and cow asks for 3.3 breaths a minute.", 1 },
-        { "level-changes", "{ \"move\": \"mountain\" }, { \"move\": \"cat-cow\" }, { \"move\": \"mountain\" }, { \"move\": \"cat-cow\" }, { \"move\": \"mountain\" }, { \"move\": \"cat-cow\" }", "The class goes down 3 times.", 0 },
-        { "props-late", "{ \"move\": \"settle-lying\" }, { \"move\": \"hamstring-with-strap\" }", "The strap for Long leg up with a strap is named when people are already lying.", 1 },
-        { "props-unused", "{ \"move\": \"cat-cow\", \"props\": [ { \"id\": \"block\" } ] }", "A block is asked for in Cat and cow and never used.", 1 },
-        { "unknown-field", "{ \"move\": \"cat-cow\", \"breath_s\": 4 }", "The file has a field 'breath_s' that is not known here.", 0 },
-    };
+    public static TheoryData<string, string, string, int> Faulty =>
+        new()
+        {
+            { "second-side", Tilt + ", \"sides\": \"right\" }", "Ear to shoulder: right 3 breaths, left 0.", 1 },
+            { "second-side", Tilt + ", \"sides\": \"left\" }", "Ear to shoulder: right 0 breaths, left 3.", 1 },
+            {
+                "second-side",
+                Tilt + ", \"sides\": \"right\", \"breaths\": 5 }, { \"move\": \"neck-side-tilt\", \"sides\": \"left\", \"breaths\": 3 }",
+                "Ear to shoulder: right 5 breaths, left 3.",
+                2
+            },
+            { "second-side", "{ \"move\": \"head-turns\", \"rounds\": 5 }", "Look over each shoulder: right 3 rounds, left 2.", 2 },
+            {
+                "second-side",
+                "{ \"move\": \"shoulder-rolls\", \"rounds\": 5, \"sides\": \"back\" }",
+                "Shoulder rolls: backwards 5 rounds, forwards 0.",
+                1
+            },
+            {
+                "second-side",
+                "{ \"move\": \"eagle-arms\", \"breaths\": 4, \"sides\": \"under\" }",
+                "Wound arms: right on top 0 breaths, left on top 4.",
+                1
+            },
+            {
+                "second-side",
+                "{ \"id\": \"t\", \"set\": { \"name\": \"Chain\", \"rounds\": [\"right\", \"left\", \"right\"], \"items\": [ { \"move\": \"warrior-two\" }, { \"move\": \"reverse-warrior\" } ] } }",
+                "Chain: 2 rounds on the right, 1 on the left.",
+                1
+            },
+            {
+                "phase-collision",
+                "{ \"move\": \"shrug-and-drop\" }, { \"move\": \"shrug-and-drop\" }, { \"move\": \"bridge\" }, { \"move\": \"bridge\" }, { \"move\": \"knees-hugged\", \"talk\": \"Now\" }",
+                "Bridge, up and down ends on an out-breath and Hug both knees begins on one.",
+                1
+            },
+            { "left-open", "{ \"move\": \"settle-tall\" }", "The eyes are closed and never opened.", 1 },
+            { "left-open", "{ \"move\": \"long-out-breath\" }", "The breath is counted and never given back.", 1 },
+            { "left-open", "{ \"move\": \"knees-hugged\" }", "People are lying down at the end, with no way to sit.", 1 },
+            { "unknown-move", "{ \"move\": \"moon-walk\" }, { \"move\": \"mountain\" }", "There is no move called 'moon-walk' here.", 1 },
+            { "unknown-name", "{ \"move\": \"cat-cow\", \"position\": \"prone\" }", "Cat and cow is not taken in 'prone'.", 0 },
+            { "unknown-name", "{ \"move\": \"cat-cow\", \"option\": \"harder\" }", "Cat and cow has no option 'harder'.", 0 },
+            {
+                "counter",
+                "{ \"move\": \"locust\", \"breaths\": 5 }, { \"move\": \"shins-wiper\" }, { \"move\": \"mountain\", \"breaths\": 6 }, { \"move\": \"arms-float\", \"rounds\": 8 }",
+                "Locust arches the back for 31 s and nothing rounds it.",
+                1
+            },
+            {
+                "side-gap",
+                Tilt
+                    + ", \"sides\": \"right\" }, { \"move\": \"final-rest\", \"seconds\": 240, \"position\": \"supine-knees\" }, { \"move\": \"neck-side-tilt\", \"sides\": \"left\", \"position\": \"seated-cross\" }, { \"move\": \"noticing-pause\", \"position\": \"seated-cross\" }",
+                "Ear to shoulder: the left comes ",
+                1
+            },
+            {
+                "crossing-parity",
+                "{ \"move\": \"eagle-arms\" }, { \"move\": \"self-hug\", \"sides\": \"under-over\" }",
+                "Wound arms ends with the left on top and Hug yourself begins with it.",
+                1
+            },
+            {
+                "one-option",
+                Tilt + ", \"sides\": \"right\" }, { \"move\": \"neck-side-tilt\", \"sides\": \"left\", \"option\": \"easier\" }",
+                "Ear to shoulder: base on the first side, easier on the second.",
+                1
+            },
+            { "unnamed-side", Tilt + ", \"talk\": \"The left ear sinks\" }", "'The left ear sinks' says right or left on both sides.", 1 },
+            { "unnamed-side", Tilt + ", \"talk\": \"And the other side\" }", "'And the other side' names no side.", 1 },
+            {
+                "talk-fits",
+                Tilt
+                    + ", \"say\": { \"1\": \"Let the ear sink down to the shoulder as slowly as you like, with the jaw quite soft and the arm as heavy as wet rope\" } }",
+                "Ear to shoulder: 26 words where 14 fit before its breath.",
+                1
+            },
+            {
+                "strong-after-rest",
+                "{ \"move\": \"cat-cow\" }, { \"move\": \"final-rest\", \"position\": \"supine-long\" }, { \"move\": \"plank-hold\" }, { \"move\": \"noticing-pause\", \"position\": \"seated-cross\" }",
+                "Plank comes after the rest began.",
+                1
+            },
+            {
+                "still-open",
+                "{ \"move\": \"settle-tall\", \"position\": \"seated-cross\" }, { \"move\": \"mountain\" }",
+                "People change level for Stand like a mountain with their eyes still closed.",
+                1
+            },
+            { "dose", "{ \"move\": \"cat-cow\", \"rounds\": 30 }", "Cat and cow: 30 rounds is over the usual 3 to 10.", 1 },
+            {
+                "preparation",
+                "{ \"move\": \"mountain\" }, { \"move\": \"plank-hold\" }, { \"move\": \"arms-float\", \"rounds\": 8 }, { \"move\": \"toes-heels-rock\", \"rounds\": 12 }",
+                "Plank comes before anything moved the wrists under weight.",
+                1
+            },
+            {
+                "convention",
+                "{ \"move\": \"full-neck-circles\" }",
+                "Slow full circles: full slow circles, both ways; this class has chosen half circles, ear to chin to ear.",
+                2
+            },
+            {
+                "breath-pace",
+                "{ \"move\": \"cat-cow\", \"breath\": { \"moving\": [8, 0, 10, 0] } }",
+                "Cat and cow asks for 3.3 breaths a minute.",
+                1
+            },
+            {
+                "level-changes",
+                "{ \"move\": \"mountain\" }, { \"move\": \"cat-cow\" }, { \"move\": \"mountain\" }, { \"move\": \"cat-cow\" }, { \"move\": \"mountain\" }, { \"move\": \"cat-cow\" }",
+                "The class goes down 3 times.",
+                0
+            },
+            {
+                "props-late",
+                "{ \"move\": \"settle-lying\" }, { \"move\": \"hamstring-with-strap\" }",
+                "The strap for Long leg up with a strap is named when people are already lying.",
+                1
+            },
+            {
+                "props-unused",
+                "{ \"move\": \"cat-cow\", \"props\": [ { \"id\": \"block\" } ] }",
+                "A block is asked for in Cat and cow and never used.",
+                1
+            },
+            { "unknown-field", "{ \"move\": \"cat-cow\", \"breath_s\": 4 }", "The file has a field 'breath_s' that is not known here.", 0 },
+        };
 
     [Theory]
     [MemberData(nameof(Silent))]
@@ -108,7 +219,10 @@ public class RuleTables
     [InlineData("\"place\": { \"families\": [\"seated\"] }", "no floor positions")]
     public void A_place_that_rules_a_position_out_is_told_with_what_blocks_it(string head, string why)
     {
-        var plan = Shipped.Class("{ \"move\": \"settle-tall\", \"position\": \"chair-edge\" }, { \"id\": \"b\", \"move\": \"cat-cow\" }", head);
+        var plan = Shipped.Class(
+            "{ \"move\": \"settle-tall\", \"position\": \"chair-edge\" }, { \"id\": \"b\", \"move\": \"cat-cow\" }",
+            head
+        );
         var finding = Shipped.Found(plan, "way-missing")!;
         Assert.Equal(Level.Serious, finding.Level);
         Assert.Equal(["b"], finding.Lines);
@@ -121,7 +235,8 @@ public class RuleTables
     {
         var plan = Shipped.Class(
             "{ \"move\": \"settle-tall\", \"position\": \"chair-edge\" }, { \"id\": \"b\", \"move\": \"neck-side-tilt\", \"position\": \"heel-sit\" }",
-            "\"place\": { \"limits\": [\"no-floor\"] }");
+            "\"place\": { \"limits\": [\"no-floor\"] }"
+        );
         var finding = Shipped.Found(plan, "way-missing")!;
         Assert.Contains(finding.Fixes, f => f.Label == "Take it in front of the chair");
         Assert.Null(Shipped.Found(Shipped.Mended(plan, finding), "way-missing"));
@@ -156,7 +271,10 @@ public class RuleTables
     public void A_reason_switches_a_judgement_off_and_nothing_else()
     {
         const string items = Tilt + ", \"sides\": \"right\" }, { \"id\": \"c\", \"move\": \"arm-across\", \"sides\": \"left\" }";
-        var off = Shipped.Class(items, "\"off\": [ { \"rule\": \"second-side\", \"lines\": [\"a\"], \"reason\": \"a sore left shoulder\" } ]");
+        var off = Shipped.Class(
+            items,
+            "\"off\": [ { \"rule\": \"second-side\", \"lines\": [\"a\"], \"reason\": \"a sore left shoulder\" } ]"
+        );
         Assert.Equal(["c"], Shipped.Found(off, "second-side")!.Lines);
         var all = Shipped.Class(items, "\"off\": [ { \"rule\": \"second-side\", \"lines\": [], \"reason\": \"on purpose\" } ]");
         Assert.Null(Shipped.Found(all, "second-side"));
@@ -176,9 +294,20 @@ public class RuleTables
     [Fact]
     public void Names_that_nothing_goes_by_are_told()
     {
-        var plan = Shipped.Class("{ \"move\": \"mountain\" }", "\"startsIn\": \"hovering\", \"group\": { \"conditions\": { \"toothache\": 1 } }, \"place\": { \"limits\": [\"no-fun\"], \"props\": { \"sail\": 2 } }");
+        var plan = Shipped.Class(
+            "{ \"move\": \"mountain\" }",
+            "\"startsIn\": \"hovering\", \"group\": { \"conditions\": { \"toothache\": 1 } }, \"place\": { \"limits\": [\"no-fun\"], \"props\": { \"sail\": 2 } }"
+        );
         var texts = Shipped.Judge(plan).Where(f => f.Rule == "unknown-name").Select(f => f.Text);
-        Assert.Equal(["There is no position called 'hovering' to start in.", "There is no condition called 'toothache'.", "There is no limit called 'no-fun'.", "There is no prop called 'sail'."], texts);
+        Assert.Equal(
+            [
+                "There is no position called 'hovering' to start in.",
+                "There is no condition called 'toothache'.",
+                "There is no limit called 'no-fun'.",
+                "There is no prop called 'sail'.",
+            ],
+            texts
+        );
     }
 
     [Fact]
@@ -204,28 +333,115 @@ public class RuleTables
     }
 
     // rule, the head of the class, its lines, what the finding says, how many fixes
-    public static TheoryData<string, string, string, string, int> WholeClasses => new()
-    {
-        { "rest", "\"minutes\": 30", "{ \"move\": \"cat-cow\" }, { \"move\": \"mountain\" }, { \"move\": \"arms-float\" }", "The class ends without a rest.", 1 },
-        { "rest", "\"minutes\": 30", "{ \"move\": \"cat-cow\" }, { \"move\": \"final-rest\", \"seconds\": 60 }", "The rest is 1:00; 1:30 would do.", 1 },
-        { "pause-before-rising", "\"group\": { \"age\": \"older\" }", "{ \"move\": \"final-rest\", \"seconds\": 400 }, { \"move\": \"sit-to-stand\" }", "After 6:40 of lying people sit 0 s before they stand.", 1 },
-        { "arrival", "\"minutes\": 30", "{ \"id\": \"a\", \"move\": \"arms-float\" }", "The class begins with Arms float up and press down, before anybody has arrived.", 1 },
-        { "theme-share", "\"theme\": { \"areas\": [\"wrists-hands\"] }", "{ \"move\": \"chin-to-chest\" }, { \"move\": \"wrist-circles\", \"rounds\": 3 }, { \"move\": \"tree\", \"breaths\": 6 }", "", 0 },
-        { "natural-movements", "\"minutes\": 20, \"theme\": { \"areas\": [\"low-back\", \"mid-back\"] }", "{ \"move\": \"breath-watch\" }, { \"move\": \"cat-cow\" }", "The spine gets no side bends and no turns.", 0 },
-        { "stretch-time", "\"minutes\": 25, \"theme\": { \"areas\": [\"calves\"] }", "{ \"move\": \"mountain\" }", "calves 0:00 a side; a minute each would do.", 0 },
-        { "arc", "\"minutes\": 10", "{ \"move\": \"warrior-one\" }, { \"move\": \"arms-float\", \"rounds\": 8 }, { \"move\": \"weight-shift\", \"rounds\": 12 }, { \"move\": \"mountain\", \"breaths\": 6 }, { \"move\": \"arm-across\", \"breaths\": 5 }, { \"move\": \"toes-heels-rock\", \"rounds\": 8 }", "Warrior one, the most demanding, comes early", 0 },
-        { "props-short", "\"group\": { \"size\": 12 }, \"place\": { \"props\": { \"chair\": 10 } }", "{ \"move\": \"settle-tall\", \"position\": \"chair-edge\" }", "12 chairs are needed and 10 are there.", 0 },
-        { "props-short", "", "{ \"move\": \"settle-tall\", \"position\": \"chair-edge\" }", "The class uses chairs; nobody has said what is there.", 0 },
-        { "props-again", "\"startsIn\": \"chair-edge\"", "{ \"move\": \"seated-cat-cow\", \"position\": \"chair-edge\" }, { \"move\": \"mountain\", \"breaths\": 6 }, { \"move\": \"arms-float\", \"position\": \"standing\", \"rounds\": 8 }, { \"move\": \"rounded-hold\", \"position\": \"chair-edge\" }", "The chair goes away and is needed again ", 0 },
-        { "condition", "\"group\": { \"size\": 10, \"conditions\": { \"wrist\": 5 } }", "{ \"move\": \"plank-hold\" }", "5 of 10 cannot do Plank: hands carry weight with the wrists bent back.", 1 },
-        { "condition", "\"group\": { \"size\": 10, \"conditions\": { \"neck-recent\": 1 } }, \"conventions\": { \"neckCircle\": \"full\" }", "{ \"move\": \"full-neck-circles\" }", "Slow full circles is not done with neck, recent or tingling in the room: the head circles.", 2 },
-        { "still-open", "\"startsIn\": \"seated-cross\"", "{ \"move\": \"body-scan\", \"position\": \"seated-cross\", \"seconds\": 500 }, { \"move\": \"eyes-open\" }", "Legs stay crossed for ", 0 },
-    };
+    public static TheoryData<string, string, string, string, int> WholeClasses =>
+        new()
+        {
+            {
+                "rest",
+                "\"minutes\": 30",
+                "{ \"move\": \"cat-cow\" }, { \"move\": \"mountain\" }, { \"move\": \"arms-float\" }",
+                "The class ends without a rest.",
+                1
+            },
+            {
+                "rest",
+                "\"minutes\": 30",
+                "{ \"move\": \"cat-cow\" }, { \"move\": \"final-rest\", \"seconds\": 60 }",
+                "The rest is 1:00; 1:30 would do.",
+                1
+            },
+            {
+                "pause-before-rising",
+                "\"group\": { \"age\": \"older\" }",
+                "{ \"move\": \"final-rest\", \"seconds\": 400 }, { \"move\": \"sit-to-stand\" }",
+                "After 6:40 of lying people sit 0 s before they stand.",
+                1
+            },
+            {
+                "arrival",
+                "\"minutes\": 30",
+                "{ \"id\": \"a\", \"move\": \"arms-float\" }",
+                "The class begins with Arms float up and press down, before anybody has arrived.",
+                1
+            },
+            {
+                "theme-share",
+                "\"theme\": { \"areas\": [\"wrists-hands\"] }",
+                "{ \"move\": \"chin-to-chest\" }, { \"move\": \"wrist-circles\", \"rounds\": 3 }, { \"move\": \"tree\", \"breaths\": 6 }",
+                "",
+                0
+            },
+            {
+                "natural-movements",
+                "\"minutes\": 20, \"theme\": { \"areas\": [\"low-back\", \"mid-back\"] }",
+                "{ \"move\": \"breath-watch\" }, { \"move\": \"cat-cow\" }",
+                "The spine gets no side bends and no turns.",
+                0
+            },
+            {
+                "stretch-time",
+                "\"minutes\": 25, \"theme\": { \"areas\": [\"calves\"] }",
+                "{ \"move\": \"mountain\" }",
+                "calves 0:00 a side; a minute each would do.",
+                0
+            },
+            {
+                "arc",
+                "\"minutes\": 10",
+                "{ \"move\": \"warrior-one\" }, { \"move\": \"arms-float\", \"rounds\": 8 }, { \"move\": \"weight-shift\", \"rounds\": 12 }, { \"move\": \"mountain\", \"breaths\": 6 }, { \"move\": \"arm-across\", \"breaths\": 5 }, { \"move\": \"toes-heels-rock\", \"rounds\": 8 }",
+                "Warrior one, the most demanding, comes early",
+                0
+            },
+            {
+                "props-short",
+                "\"group\": { \"size\": 12 }, \"place\": { \"props\": { \"chair\": 10 } }",
+                "{ \"move\": \"settle-tall\", \"position\": \"chair-edge\" }",
+                "12 chairs are needed and 10 are there.",
+                0
+            },
+            {
+                "props-short",
+                "",
+                "{ \"move\": \"settle-tall\", \"position\": \"chair-edge\" }",
+                "The class uses chairs; nobody has said what is there.",
+                0
+            },
+            {
+                "props-again",
+                "\"startsIn\": \"chair-edge\"",
+                "{ \"move\": \"seated-cat-cow\", \"position\": \"chair-edge\" }, { \"move\": \"mountain\", \"breaths\": 6 }, { \"move\": \"arms-float\", \"position\": \"standing\", \"rounds\": 8 }, { \"move\": \"rounded-hold\", \"position\": \"chair-edge\" }",
+                "The chair goes away and is needed again ",
+                0
+            },
+            {
+                "condition",
+                "\"group\": { \"size\": 10, \"conditions\": { \"wrist\": 5 } }",
+                "{ \"move\": \"plank-hold\" }",
+                "5 of 10 cannot do Plank: hands carry weight with the wrists bent back.",
+                1
+            },
+            {
+                "condition",
+                "\"group\": { \"size\": 10, \"conditions\": { \"neck-recent\": 1 } }, \"conventions\": { \"neckCircle\": \"full\" }",
+                "{ \"move\": \"full-neck-circles\" }",
+                "Slow full circles is not done with neck, recent or tingling in the room: the head circles.",
+                2
+            },
+            {
+                "still-open",
+                "\"startsIn\": \"seated-cross\"",
+                "{ \"move\": \"body-scan\", \"position\": \"seated-cross\", \"seconds\": 500 }, { \"move\": \"eyes-open\" }",
+                "Legs stay crossed for ",
+                0
+            },
+        };
 
     [Fact]
     public void A_calming_part_whose_out_breath_is_shorter_is_told_and_mended()
     {
-        var plan = Shipped.Parse("""{ "title": "Calm", "minutes": 5, "sections": [ { "name": "Rest", "part": "rest", "breath": { "resting": [6, 0, 4, 0] }, "items": [ { "move": "breath-watch" } ] } ] }""");
+        var plan = Shipped.Parse(
+            """{ "title": "Calm", "minutes": 5, "sections": [ { "name": "Rest", "part": "rest", "breath": { "resting": [6, 0, 4, 0] }, "items": [ { "move": "breath-watch" } ] } ] }"""
+        );
         var finding = Shipped.Found(plan, "breath-ratio")!;
         Assert.Equal("In Rest the out-breath is shorter than the in-breath.", finding.Text);
         Assert.Null(Shipped.Found(Shipped.Mended(plan, finding, Assert.Single(finding.Fixes)), "breath-ratio"));
@@ -239,15 +455,31 @@ public class RuleTables
         var finding = Shipped.Judge(plan).First(f => f.Rule == rule);
         Assert.StartsWith(text, finding.Text, StringComparison.Ordinal);
         Assert.True(finding.Fixes.Count >= fixes);
-        Assert.All(finding.Fixes, fix => Assert.True(fix.Betters?.Invoke(Shipped.Score(Shipped.Mended(plan, finding, fix))) ?? Shipped.Judge(Shipped.Mended(plan, finding, fix)).All(f => f.Id != finding.Id)));
+        Assert.All(
+            finding.Fixes,
+            fix =>
+                Assert.True(
+                    fix.Betters?.Invoke(Shipped.Score(Shipped.Mended(plan, finding, fix)))
+                        ?? Shipped.Judge(Shipped.Mended(plan, finding, fix)).All(f => f.Id != finding.Id)
+                )
+        );
     }
 
     [Theory]
     [InlineData("\"group\": { \"size\": 10, \"conditions\": { \"wrist\": 1 } }", "{ \"move\": \"plank-hold\" }", "condition")]
     [InlineData("\"group\": { \"size\": 10, \"conditions\": { \"wrist\": 0 } }", "{ \"move\": \"plank-hold\" }", "condition")]
-    [InlineData("\"conventions\": { \"neckCircle\": \"full\" }", "{ \"move\": \"full-neck-circles\" }, { \"move\": \"half-circles\" }", "convention")]
+    [InlineData(
+        "\"conventions\": { \"neckCircle\": \"full\" }",
+        "{ \"move\": \"full-neck-circles\" }, { \"move\": \"half-circles\" }",
+        "convention"
+    )]
     [InlineData("\"minutes\": 5", "{ \"move\": \"arms-float\" }", "arrival")]
     [InlineData("\"theme\": { \"areas\": [\"breath\"] }", "{ \"move\": \"tree\" }", "theme-share")]
-    [InlineData("\"group\": { \"size\": 12 }, \"place\": { \"props\": { \"cushion\": 2, \"blanket\": 12 } }", "{ \"move\": \"settle-tall\", \"position\": \"seated-cross\", \"props\": [ { \"id\": \"cushion\", \"standIn\": \"blanket\" } ] }", "props-short")]
-    public void Is_silent_on_a_whole_class(string head, string items, string rule) => Assert.Null(Shipped.Found(Shipped.Class(items, head), rule));
+    [InlineData(
+        "\"group\": { \"size\": 12 }, \"place\": { \"props\": { \"cushion\": 2, \"blanket\": 12 } }",
+        "{ \"move\": \"settle-tall\", \"position\": \"seated-cross\", \"props\": [ { \"id\": \"cushion\", \"standIn\": \"blanket\" } ] }",
+        "props-short"
+    )]
+    public void Is_silent_on_a_whole_class(string head, string items, string rule) =>
+        Assert.Null(Shipped.Found(Shipped.Class(items, head), rule));
 }

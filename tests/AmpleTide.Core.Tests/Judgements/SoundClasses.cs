@@ -11,7 +11,12 @@ internal static class SoundClasses
     private static readonly string Folder = Path.Combine(AppContext.BaseDirectory, "Judgements", "Sound");
 
     public static IReadOnlyList<string> Names { get; } =
-        [.. Directory.EnumerateFiles(Folder, "*.tide.json").Select(f => Path.GetFileName(f).Replace(".tide.json", "", StringComparison.Ordinal)).Order(StringComparer.Ordinal)];
+    [
+        .. Directory
+            .EnumerateFiles(Folder, "*.tide.json")
+            .Select(f => Path.GetFileName(f).Replace(".tide.json", "", StringComparison.Ordinal))
+            .Order(StringComparer.Ordinal),
+    ];
 
     public static ClassPlan Read(string name) => Shipped.Parse(File.ReadAllText(Path.Combine(Folder, name + ".tide.json")));
 }

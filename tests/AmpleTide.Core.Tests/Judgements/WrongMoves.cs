@@ -12,8 +12,7 @@ internal static class WrongMoves
 {
     private static readonly Lazy<(MoveCatalogue Catalogue, WayNetwork Ways)> Read = new(() =>
     {
-        var catalogue = Shipped.Catalogue.With(
-        [
+        var catalogue = Shipped.Catalogue.With([
             CatalogueReader.ReadOwn(Move("turns-on-the-in-breath", "alternating", "neck.rotation", 50, 0), Shipped.Catalogue),
             CatalogueReader.ReadOwn(Move("folds-on-the-in-breath", null, "spine.flexion", 50, 0), Shipped.Catalogue),
             CatalogueReader.ReadOwn(Move("ends-round", null, "spine.flexion", 0, 70), Shipped.Catalogue),
@@ -28,16 +27,20 @@ internal static class WrongMoves
 
     private static string Move(string id, string? sides, string axis, int inBreath, int outBreath) =>
         $$"""
-        - id: {{id}}
-          name: {{char.ToUpperInvariant(id[0])}}{{id[1..].Replace('-', ' ').Replace("in breath", "in-breath")}}
-          kind: flow
-          in: [seated-cross]
-          {{(sides is null ? "dose: { rounds: [2, 4, 6] }" : $"sides: {sides}\n  right: the way the nose turns\n  dose: {{ rounds: [4, 6, 10] }}")}}
-          talk: { first: Now, second: And again }
-          phases:
-            - { breath: in, shape: { {{axis}}: {{inBreath}} }, cue: { long: "Move on the breath", short: "Move" } }
-            - { breath: out, shape: { {{axis}}: {{outBreath}} }, cue: { long: "And on", short: "On" } }
-          options: { easier: { cue: Half as far, shape: { {{axis}}: 5 } } }
-          cautions: [Slowly]
-        """;
+            - id: {{id}}
+              name: {{char.ToUpperInvariant(id[0])}}{{id[1..].Replace('-', ' ').Replace("in breath", "in-breath")}}
+              kind: flow
+              in: [seated-cross]
+              {{(
+                sides is null
+                    ? "dose: { rounds: [2, 4, 6] }"
+                    : $"sides: {sides}\n  right: the way the nose turns\n  dose: {{ rounds: [4, 6, 10] }}"
+            )}}
+              talk: { first: Now, second: And again }
+              phases:
+                - { breath: in, shape: { {{axis}}: {{inBreath}} }, cue: { long: "Move on the breath", short: "Move" } }
+                - { breath: out, shape: { {{axis}}: {{outBreath}} }, cue: { long: "And on", short: "On" } }
+              options: { easier: { cue: Half as far, shape: { {{axis}}: 5 } } }
+              cautions: [Slowly]
+            """;
 }

@@ -40,7 +40,8 @@ public class JointRanges
     [InlineData("spine.rotation", 22.5, 0.5)]
     public void An_angle_of_the_spine_is_shared_so_that_both_parts_carry_the_same_load(string name, double degrees, double load)
     {
-        foreach (var (axis, part) in Axes.Share(Axes.Named(name), degrees)) Assert.Equal(load, Load.Of(axis, part, 0), 6);
+        foreach (var (axis, part) in Axes.Share(Axes.Named(name), degrees))
+            Assert.Equal(load, Load.Of(axis, part, 0), 6);
     }
 
     [Fact]

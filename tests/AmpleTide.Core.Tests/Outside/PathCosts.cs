@@ -13,8 +13,12 @@ public class PathCosts
     [InlineData(Pace.Gentle, true)]
     public void The_cheapest_path_costs_what_the_library_says(Pace pace, bool older)
     {
-        var plan = Shipped.Class("{ \"move\": \"breath-watch\" }") with { Group = new() { Pace = pace, Older = older } };
-        var graph = Shipped.Catalogue.Ways.Select(w => new TaggedEdge<string, long>(w.From.Id, w.To.Id, WayNetwork.CostOf(w, pace, older)))
+        var plan = Shipped.Class("{ \"move\": \"breath-watch\" }") with
+        {
+            Group = new() { Pace = pace, Older = older },
+        };
+        var graph = Shipped
+            .Catalogue.Ways.Select(w => new TaggedEdge<string, long>(w.From.Id, w.To.Id, WayNetwork.CostOf(w, pace, older)))
             .ToAdjacencyGraph<string, TaggedEdge<string, long>>();
         foreach (var from in Shipped.Catalogue.Positions)
         {

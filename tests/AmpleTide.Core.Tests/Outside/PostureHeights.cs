@@ -8,7 +8,11 @@ namespace AmpleTide.Core.Tests.Outside;
 /// </summary>
 public class PostureHeights
 {
-    private const double Shank = 0.246, FootHeight = 0.039, Thigh = 0.245, Stature = 1, HipHeight = 0.530;
+    private const double Shank = 0.246,
+        FootHeight = 0.039,
+        Thigh = 0.245,
+        Stature = 1,
+        HipHeight = 0.530;
 
     private static Skeleton Body(string position) => Shipped.Catalogue.Position(position)!.Base.Skeleton();
 

@@ -10,23 +10,25 @@ public class SegmentLengths
 {
     private static readonly Skeleton Body = new(Angles.Zero.AsSpan(), new(0, 0.530, 0));
 
-    public static TheoryData<string, double, double> Lengths => new()
-    {
-        { "upper arm", Between(Segment.RightUpperArm, Segment.RightForearm), 0.186 },
-        { "forearm", Between(Segment.RightForearm, Segment.RightHand), 0.146 },
-        { "thigh", Between(Segment.LeftThigh, Segment.LeftShank), 0.245 },
-        { "shank", Between(Segment.LeftShank, Segment.LeftFoot), 0.246 },
-        { "foot height", Body[Segment.RightFoot].Origin.Y - Landmark.Find("right.ball")!.On(Body).Y, 0.039 },
-    };
+    public static TheoryData<string, double, double> Lengths =>
+        new()
+        {
+            { "upper arm", Between(Segment.RightUpperArm, Segment.RightForearm), 0.186 },
+            { "forearm", Between(Segment.RightForearm, Segment.RightHand), 0.146 },
+            { "thigh", Between(Segment.LeftThigh, Segment.LeftShank), 0.245 },
+            { "shank", Between(Segment.LeftShank, Segment.LeftFoot), 0.246 },
+            { "foot height", Body[Segment.RightFoot].Origin.Y - Landmark.Find("right.ball")!.On(Body).Y, 0.039 },
+        };
 
-    public static TheoryData<string, double, double> Heights => new()
-    {
-        { "hip", Body[Segment.RightThigh].Origin.Y, 0.530 },
-        { "shoulder", Body[Segment.RightUpperArm].Origin.Y, 0.818 },
-        { "chin", Landmark.Find("chin")!.On(Body).Y, 0.870 },
-        { "crown", Landmark.Find("crown")!.On(Body).Y, 1.000 },
-        { "sole", Landmark.Find("right.heel")!.On(Body).Y, 0.000 },
-    };
+    public static TheoryData<string, double, double> Heights =>
+        new()
+        {
+            { "hip", Body[Segment.RightThigh].Origin.Y, 0.530 },
+            { "shoulder", Body[Segment.RightUpperArm].Origin.Y, 0.818 },
+            { "chin", Landmark.Find("chin")!.On(Body).Y, 0.870 },
+            { "crown", Landmark.Find("crown")!.On(Body).Y, 1.000 },
+            { "sole", Landmark.Find("right.heel")!.On(Body).Y, 0.000 },
+        };
 
     [Theory]
     [MemberData(nameof(Lengths))]
@@ -46,8 +48,26 @@ public class SegmentLengths
     }
 
     [Fact]
-    public void The_masses_make_one_body() => Assert.Equal(1, Segments.HeadMass + Segments.PelvisMass + Segments.AbdomenMass + Segments.ThoraxMass
-        + (2 * (Segments.UpperArmMass + Segments.ForearmMass + Segments.HandMass + Segments.ThighMass + Segments.ShankMass + Segments.FootMass)), 6);
+    public void The_masses_make_one_body() =>
+        Assert.Equal(
+            1,
+            Segments.HeadMass
+                + Segments.PelvisMass
+                + Segments.AbdomenMass
+                + Segments.ThoraxMass
+                + (
+                    2
+                    * (
+                        Segments.UpperArmMass
+                        + Segments.ForearmMass
+                        + Segments.HandMass
+                        + Segments.ThighMass
+                        + Segments.ShankMass
+                        + Segments.FootMass
+                    )
+                ),
+            6
+        );
 
     /// <summary>Standing people carry their centre of mass at 53 to 58 % of stature, in front of the second sacral vertebra: anatomy textbooks, from memory.</summary>
     [Fact]

@@ -23,7 +23,7 @@ public class UsualTimes
 
     [Theory]
     [InlineData("seated-twist", "\"breaths\": 4, \"sides\": \"right\"", 25, 60)] // a four-breath twist with its talk-in, a side
-    [InlineData("shrug-and-drop", "\"rounds\": 1", 8, 32)]                       // taught slowly, the first round with its talk
+    [InlineData("shrug-and-drop", "\"rounds\": 1", 8, 32)] // taught slowly, the first round with its talk
     [InlineData("seated-cat-cow", "\"rounds\": 1", 7, 32)]
     public void A_move_takes_what_it_usually_takes(string move, string dose, double least, double most)
     {
@@ -54,9 +54,14 @@ public class UsualTimes
             {
                 for (var i = 1; i < form.Phases.Length; i++)
                 {
-                    var counts = form.Phases[i].Phase.Counts ?? (form.Phases[i].Phase.Breath == Core.Catalogue.Breath.In ? 4 : 5) * form.Phases[i].Phase.Share;
+                    var counts =
+                        form.Phases[i].Phase.Counts
+                        ?? (form.Phases[i].Phase.Breath == Core.Catalogue.Breath.In ? 4 : 5) * form.Phases[i].Phase.Share;
                     foreach (var axis in new[] { Axis.NeckFlexion, Axis.NeckSide, Axis.NeckRotation })
-                        Assert.True(Math.Abs(form.Phases[i].Shape.Angles[axis] - form.Phases[i - 1].Shape.Angles[axis]) / counts < 45, $"{move.Id} {axis}");
+                        Assert.True(
+                            Math.Abs(form.Phases[i].Shape.Angles[axis] - form.Phases[i - 1].Shape.Angles[axis]) / counts < 45,
+                            $"{move.Id} {axis}"
+                        );
                 }
             }
         }

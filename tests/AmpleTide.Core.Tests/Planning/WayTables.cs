@@ -17,7 +17,8 @@ public class WayTables
     {
         foreach (var to in Shipped.Catalogue.Positions)
         {
-            if (Shipped.Ways.Cheapest(from, to.Id, Going()) is not { Ways.Count: > 0 } route) continue;
+            if (Shipped.Ways.Cheapest(from, to.Id, Going()) is not { Ways.Count: > 0 } route)
+                continue;
             Assert.Equal(from, route.Ways[0].From.Id);
             Assert.Equal(to.Id, route.Ways[^1].To.Id);
             Assert.All(route.Ways.Zip(route.Ways.Skip(1)), pair => Assert.Equal(pair.First.To, pair.Second.From));
@@ -32,17 +33,19 @@ public class WayTables
         var ids = Shipped.Catalogue.Positions.Select(p => p.Id).ToList();
         var direct = ids.ToDictionary(to => to, to => Shipped.Ways.Cheapest(from, to, Going())?.Cost);
         foreach (var by in ids.Where(id => direct[id] is not null))
-            foreach (var to in ids)
-                if (Shipped.Ways.Cheapest(by, to, Going()) is { } rest) Assert.True(direct[to] <= direct[by] + rest.Cost, $"{from} to {to} by {by}");
+        foreach (var to in ids)
+            if (Shipped.Ways.Cheapest(by, to, Going()) is { } rest)
+                Assert.True(direct[to] <= direct[by] + rest.Cost, $"{from} to {to} by {by}");
     }
 
     [Fact]
     public void Whoever_can_get_somewhere_can_get_back()
     {
-        var stuck = from a in Shipped.Catalogue.Positions
-                    from b in Shipped.Catalogue.Positions
-                    where Shipped.Ways.Cheapest(a.Id, b.Id, Going()) is not null && Shipped.Ways.Cheapest(b.Id, a.Id, Going()) is null
-                    select $"{b.Id} to {a.Id}";
+        var stuck =
+            from a in Shipped.Catalogue.Positions
+            from b in Shipped.Catalogue.Positions
+            where Shipped.Ways.Cheapest(a.Id, b.Id, Going()) is not null && Shipped.Ways.Cheapest(b.Id, a.Id, Going()) is null
+            select $"{b.Id} to {a.Id}";
         Assert.Empty(stuck);
     }
 
@@ -56,19 +59,26 @@ public class WayTables
     {
         var plan = Going($"\"place\": {{ \"limits\": [\"{limit}\"] }}");
         foreach (var from in Shipped.Catalogue.Positions)
-            foreach (var to in Shipped.Catalogue.Positions)
-                Assert.All(Shipped.Ways.Cheapest(from.Id, to.Id, plan)?.Ways ?? [], w => Assert.Equal(Demands.None, w.AllDemands & ruledOut));
+        foreach (var to in Shipped.Catalogue.Positions)
+            Assert.All(Shipped.Ways.Cheapest(from.Id, to.Id, plan)?.Ways ?? [], w => Assert.Equal(Demands.None, w.AllDemands & ruledOut));
     }
 
     [Fact]
     public void A_gentle_group_takes_longer_than_a_brisk_one_and_older_people_longest()
     {
-        Assert.All(Shipped.Catalogue.Ways, way =>
-        {
-            var (gentle, usual, brisk) = (Timing.WayTime(way, Pace.Gentle, false), Timing.WayTime(way, Pace.Usual, false), Timing.WayTime(way, Pace.Brisk, false));
-            Assert.True(gentle >= usual && usual >= brisk, $"{way.From.Id} to {way.To.Id}");
-            Assert.True(Timing.WayTime(way, Pace.Usual, true) >= usual, $"{way.From.Id} to {way.To.Id}");
-        });
+        Assert.All(
+            Shipped.Catalogue.Ways,
+            way =>
+            {
+                var (gentle, usual, brisk) = (
+                    Timing.WayTime(way, Pace.Gentle, false),
+                    Timing.WayTime(way, Pace.Usual, false),
+                    Timing.WayTime(way, Pace.Brisk, false)
+                );
+                Assert.True(gentle >= usual && usual >= brisk, $"{way.From.Id} to {way.To.Id}");
+                Assert.True(Timing.WayTime(way, Pace.Usual, true) >= usual, $"{way.From.Id} to {way.To.Id}");
+            }
+        );
     }
 
     // Between the same two positions there is one way, or one for each way of a convention.
@@ -101,7 +111,10 @@ public class WayTables
         foreach (var (from, to) in new[] { ("standing-fold", "standing"), ("folded-rest", "heel-sit") })
         {
             var route = Shipped.Ways.Cheapest(from, to, Going(head))!;
-            Assert.Equal(rolls, route.Ways.SelectMany(w => w.Steps).Count(s => s.Say.Contains("roll up", StringComparison.OrdinalIgnoreCase)));
+            Assert.Equal(
+                rolls,
+                route.Ways.SelectMany(w => w.Steps).Count(s => s.Say.Contains("roll up", StringComparison.OrdinalIgnoreCase))
+            );
         }
     }
 }

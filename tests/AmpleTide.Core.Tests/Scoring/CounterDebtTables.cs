@@ -7,18 +7,49 @@ namespace AmpleTide.Core.Tests.Scoring;
 public class CounterDebtTables
 {
     // lines, the debt's bend and direction, the move that settles it, whether it bends the other way
-    public static TheoryData<string, string, bool, string?, bool> Classes => new()
-    {
-        { "{ \"move\": \"low-cobra\", \"rounds\": 8 }, { \"move\": \"folded-rest-hold\" }", "Spine", false, "folded-rest-hold", true },
-        { "{ \"move\": \"locust\", \"breaths\": 4 }, { \"move\": \"settle-lying\", \"breaths\": 30 }, { \"move\": \"settle-lying\", \"breaths\": 10 }", "Spine", false, null, false },
-        { "{ \"move\": \"hanging-fold\", \"breaths\": 12 }, { \"move\": \"mountain\", \"breaths\": 3 }", "Spine", true, "mountain", false },
-        { "{ \"move\": \"chin-to-chest\", \"breaths\": 5 }, { \"move\": \"noticing-pause\", \"breaths\": 4 }", "Neck", true, "noticing-pause", false },
-        { "{ \"move\": \"eagle-arms\", \"breaths\": 5 }, { \"move\": \"cactus-and-gather\", \"rounds\": 3 }", "Girdle", true, "cactus-and-gather", true },
-    };
+    public static TheoryData<string, string, bool, string?, bool> Classes =>
+        new()
+        {
+            { "{ \"move\": \"low-cobra\", \"rounds\": 8 }, { \"move\": \"folded-rest-hold\" }", "Spine", false, "folded-rest-hold", true },
+            {
+                "{ \"move\": \"locust\", \"breaths\": 4 }, { \"move\": \"settle-lying\", \"breaths\": 30 }, { \"move\": \"settle-lying\", \"breaths\": 10 }",
+                "Spine",
+                false,
+                null,
+                false
+            },
+            {
+                "{ \"move\": \"hanging-fold\", \"breaths\": 12 }, { \"move\": \"mountain\", \"breaths\": 3 }",
+                "Spine",
+                true,
+                "mountain",
+                false
+            },
+            {
+                "{ \"move\": \"chin-to-chest\", \"breaths\": 5 }, { \"move\": \"noticing-pause\", \"breaths\": 4 }",
+                "Neck",
+                true,
+                "noticing-pause",
+                false
+            },
+            {
+                "{ \"move\": \"eagle-arms\", \"breaths\": 5 }, { \"move\": \"cactus-and-gather\", \"rounds\": 3 }",
+                "Girdle",
+                true,
+                "cactus-and-gather",
+                true
+            },
+        };
 
     [Theory]
     [MemberData(nameof(Classes))]
-    public void A_debt_is_settled_by_what_bends_back_or_by_plain_breaths_where_those_do(string items, string bend, bool forward, string? settledBy, bool answered)
+    public void A_debt_is_settled_by_what_bends_back_or_by_plain_breaths_where_those_do(
+        string items,
+        string bend,
+        bool forward,
+        string? settledBy,
+        bool answered
+    )
     {
         var debt = Debts(items).FirstOrDefault(d => d.Bend.ToString() == bend && d.Forward == forward);
         Assert.NotNull(debt);
@@ -31,12 +62,15 @@ public class CounterDebtTables
     [InlineData("{ \"move\": \"mountain\", \"breaths\": 8 }")]
     [InlineData("{ \"move\": \"seated-side-bend\", \"breaths\": 5 }")]
     [InlineData("{ \"move\": \"final-rest\", \"seconds\": 300 }")]
-    public void What_stays_near_the_middle_or_goes_both_ways_owes_nothing(string items) => Assert.DoesNotContain(Debts(items), d => d.Bend == Core.Body.Bend.Spine);
+    public void What_stays_near_the_middle_or_goes_both_ways_owes_nothing(string items) =>
+        Assert.DoesNotContain(Debts(items), d => d.Bend == Core.Body.Bend.Spine);
 
     [Fact]
     public void What_comes_too_late_is_told_with_how_late_it_comes()
     {
-        var debt = Debts("{ \"move\": \"low-cobra\", \"rounds\": 8 }, { \"move\": \"prone-rest\", \"breaths\": 5 }, { \"move\": \"chest-lift-head-turned\", \"rounds\": 3 }, { \"move\": \"settle-lying\", \"breaths\": 30 }, { \"move\": \"knees-hugged\" }")
+        var debt = Debts(
+                "{ \"move\": \"low-cobra\", \"rounds\": 8 }, { \"move\": \"prone-rest\", \"breaths\": 5 }, { \"move\": \"chest-lift-head-turned\", \"rounds\": 3 }, { \"move\": \"settle-lying\", \"breaths\": 30 }, { \"move\": \"knees-hugged\" }"
+            )
             .First(d => d.Bend == Core.Body.Bend.Spine && !d.Forward);
         Assert.Null(debt.MetBy);
         Assert.Equal("knees-hugged", debt.LateBy?.Line.Move);

@@ -65,7 +65,12 @@ public class ScoreLaws
         var score = Shipped.Score(plan);
         var positions = score.Lines.ToDictionary(l => l.Line.Id, l => l.Position?.Id);
         plan = plan.ChangeLines([.. positions.Keys], l => l with { Position = positions[l.Id] });
-        var turned = Shipped.Score(plan with { Sections = [.. plan.Sections.Reverse().Select(s => s with { Items = [.. s.Items.Reverse()] })] });
+        var turned = Shipped.Score(
+            plan with
+            {
+                Sections = [.. plan.Sections.Reverse().Select(s => s with { Items = [.. s.Items.Reverse()] })],
+            }
+        );
         var straight = Shipped.Score(plan);
         foreach (var area in Enum.GetValues<Area>())
         {
@@ -121,21 +126,42 @@ public class ScoreLaws
             var order = SideOrder.For(move, random.Next(2) == 0 ? Side.Right : Side.Left);
             return new()
             {
-                Id = $"l{++number}", Move = move.Id,
+                Id = $"l{++number}",
+                Move = move.Id,
                 Dose = random.Next(3) == 0 ? null : new(move.Dose.Unit, random.Next(move.Dose.Least, move.Dose.Most + 1)),
                 Sides = order.Passes[0] != Side.None && random.Next(4) == 0 ? SideOrder.Single(move, Side.Right) : order,
-                Option = random.Next(3) == 0 ? "easier" : "base", PauseAfter = random.Next(3), PauseBetween = random.Next(2),
+                Option = random.Next(3) == 0 ? "easier" : "base",
+                PauseAfter = random.Next(3),
+                PauseBetween = random.Next(2),
             };
         }
-        Item AnyItem() => random.Next(5) > 0 ? AnyLine() : new Set
-        {
-            Id = $"t{++number}", Items = [AnyLine(), AnyLine()], PauseBetween = random.Next(2),
-            Rounds = random.Next(2) == 0 ? [Side.Right, Side.Left] : [Side.None, Side.None, Side.None],
-        };
+        Item AnyItem() =>
+            random.Next(5) > 0
+                ? AnyLine()
+                : new Set
+                {
+                    Id = $"t{++number}",
+                    Items = [AnyLine(), AnyLine()],
+                    PauseBetween = random.Next(2),
+                    Rounds = random.Next(2) == 0 ? [Side.Right, Side.Left] : [Side.None, Side.None, Side.None],
+                };
         return new()
         {
-            Id = "any", Title = "Any", Minutes = 30, StartsIn = "seated-cross",
-            Sections = [.. Enumerable.Range(1, 3).Select(s => new Section { Id = $"s{s}", Name = "Any", Items = [.. Enumerable.Range(0, random.Next(1, 6)).Select(_ => AnyItem())] })],
+            Id = "any",
+            Title = "Any",
+            Minutes = 30,
+            StartsIn = "seated-cross",
+            Sections =
+            [
+                .. Enumerable
+                    .Range(1, 3)
+                    .Select(s => new Section
+                    {
+                        Id = $"s{s}",
+                        Name = "Any",
+                        Items = [.. Enumerable.Range(0, random.Next(1, 6)).Select(_ => AnyItem())],
+                    }),
+            ],
         };
     }
 
@@ -143,14 +169,19 @@ public class ScoreLaws
 
     private static ClassPlan Mirror(ClassPlan plan)
     {
-        Item Mirrored(Item item) => item switch
-        {
-            // A shoulder roll seen in the mirror still rolls backwards; only right and left are a mirror's business.
-            Line line => IsReversed(line) ? line : line with { Sides = line.Sides?.Swapped() },
-            Set set => set with { Rounds = [.. set.Rounds.Select(r => r.Opposite())], Items = [.. set.Items.Select(Mirrored)] },
-            _ => item,
-        };
+        Item Mirrored(Item item) =>
+            item switch
+            {
+                // A shoulder roll seen in the mirror still rolls backwards; only right and left are a mirror's business.
+                Line line => IsReversed(line) ? line : line with { Sides = line.Sides?.Swapped() },
+                Set set => set with { Rounds = [.. set.Rounds.Select(r => r.Opposite())], Items = [.. set.Items.Select(Mirrored)] },
+                _ => item,
+            };
         var first = plan.FirstSide == Side.Left ? "right" : "left";
-        return plan with { Conventions = new Dictionary<string, string> { ["firstSide"] = first }, Sections = [.. plan.Sections.Select(s => s with { Items = [.. s.Items.Select(Mirrored)] })] };
+        return plan with
+        {
+            Conventions = new Dictionary<string, string> { ["firstSide"] = first },
+            Sections = [.. plan.Sections.Select(s => s with { Items = [.. s.Items.Select(Mirrored)] })],
+        };
     }
 }

@@ -17,12 +17,16 @@ public class WorkedExamples
         // out 5, three holding breaths of 7, in 4; a breath of 7 between the sides.
         Assert.Equal(
             [talkFirst, 5000, 7000, 7000, 7000, 4000, 7000, talkSecond, 5000, 7000, 7000, 7000, 4000],
-            score.Events!.Where(e => e.Kind != EventKind.Prop).Select(e => (int)e.Length.Ms()));
+            score.Events!.Where(e => e.Kind != EventKind.Prop).Select(e => (int)e.Length.Ms())
+        );
         var line = Assert.Single(score.Lines);
         Assert.Equal((3, 21000), (line.Right.Amount, (int)line.Right.Length.Ms()));
         Assert.Equal(line.Right, line.Left);
         Assert.Equal([Side.Right, Side.Left], line.Occurrences.Select(o => o.Side));
-        Assert.Equal("Let the left ear sink towards the left shoulder", score.Events!.First(e => e.Side == Side.Left && e.Kind == EventKind.Breath).Cue);
+        Assert.Equal(
+            "Let the left ear sink towards the left shoulder",
+            score.Events!.First(e => e.Side == Side.Left && e.Kind == EventKind.Breath).Cue
+        );
     }
 
     [Fact]
@@ -60,8 +64,11 @@ public class WorkedExamples
     [Fact]
     public void A_set_is_taken_in_rounds_and_its_lines_follow_the_side()
     {
-        var score = Shipped.Score(Shipped.Class(
-            """{ "set": { "rounds": ["right", "left"], "pauseBetween": 1, "items": [ { "move": "warrior-two", "breaths": 3 }, { "move": "reverse-warrior", "breaths": 2 } ] } }"""));
+        var score = Shipped.Score(
+            Shipped.Class(
+                """{ "set": { "rounds": ["right", "left"], "pauseBetween": 1, "items": [ { "move": "warrior-two", "breaths": 3 }, { "move": "reverse-warrior", "breaths": 2 } ] } }"""
+            )
+        );
         Assert.All(score.Lines, l => Assert.Equal([Side.Right, Side.Left], l.Occurrences.Select(o => o.Side)));
         var order = score.Lines.SelectMany(l => l.Occurrences.Select(o => (o.Start, l.Line.Move, o.Side))).Order();
         Assert.Equal(["warrior-two", "reverse-warrior", "warrior-two", "reverse-warrior"], order.Select(o => o.Move));
@@ -79,10 +86,17 @@ public class WorkedExamples
     [Fact]
     public void Between_positions_lies_a_way_and_the_talk_begins_on_it()
     {
-        var score = Shipped.Score(Shipped.Class("{ \"move\": \"breath-watch\", \"position\": \"seated-cross\", \"breaths\": 3 }, { \"move\": \"cat-cow\", \"rounds\": 3 }"));
+        var score = Shipped.Score(
+            Shipped.Class(
+                "{ \"move\": \"breath-watch\", \"position\": \"seated-cross\", \"breaths\": 3 }, { \"move\": \"cat-cow\", \"rounds\": 3 }"
+            )
+        );
         var way = Assert.Single(score.Lines[1].Ways);
         Assert.Equal(("seated-cross", "all-fours", 16_000), (way.Way.From.Id, way.Way.To.Id, (int)way.Length.Ms()));
-        Assert.Contains(score.Events!, e => e.Kind == EventKind.Way && e.Cue == "Hands to one side, cross the ankles. Roll over the feet to hands and knees");
+        Assert.Contains(
+            score.Events!,
+            e => e.Kind == EventKind.Way && e.Cue == "Hands to one side, cross the ankles. Roll over the feet to hands and knees"
+        );
         var words = Words.Count(Shipped.Catalogue.Move("cat-cow")!.Talk.First) * 400;
         Assert.Equal(Math.Max(0, words - 16_000) + 9000, score.Lines[1].Occurrences[0].Talk.Ms());
     }
@@ -90,7 +104,11 @@ public class WorkedExamples
     [Fact]
     public void A_missing_half_breath_is_put_between()
     {
-        var score = Shipped.Score(Shipped.Class("{ \"move\": \"cat-cow\", \"rounds\": 2 }, { \"move\": \"cat-cow\", \"rounds\": 2 }, { \"move\": \"neck-side-tilt\", \"position\": \"seated-cross\" }"));
+        var score = Shipped.Score(
+            Shipped.Class(
+                "{ \"move\": \"cat-cow\", \"rounds\": 2 }, { \"move\": \"cat-cow\", \"rounds\": 2 }, { \"move\": \"neck-side-tilt\", \"position\": \"seated-cross\" }"
+            )
+        );
         Assert.Null(score.Lines[1].CollidesWith); // in after out: free
         var seated = Shipped.Score(Shipped.Class("{ \"move\": \"neck-side-tilt\" }, { \"move\": \"seated-side-bend\" }"));
         Assert.Null(seated.Lines[0].CollidesWith);
@@ -101,17 +119,35 @@ public class WorkedExamples
     {
         const string items = "{ \"move\": \"breath-watch\", \"position\": \"seated-cross\" }, { \"move\": \"cat-cow\" }";
         double Way(string group) => Shipped.Score(Shipped.Class(items, $"\"group\": {group}")).Lines[1].Ways[0].Length.TotalMilliseconds;
-        Assert.Equal((22_000, 16_000, 10_000, 32_000), (Way("{\"pace\":\"gentle\"}"), Way("{}"), Way("{\"pace\":\"brisk\"}"), Way("{\"age\":\"older\"}")));
-        double Talk(string group) => Shipped.Score(Shipped.Class(items, $"\"group\": {group}")).TimeByKind[(int)EventKind.Talk].TotalMilliseconds;
+        Assert.Equal(
+            (22_000, 16_000, 10_000, 32_000),
+            (Way("{\"pace\":\"gentle\"}"), Way("{}"), Way("{\"pace\":\"brisk\"}"), Way("{\"age\":\"older\"}"))
+        );
+        double Talk(string group) =>
+            Shipped.Score(Shipped.Class(items, $"\"group\": {group}")).TimeByKind[(int)EventKind.Talk].TotalMilliseconds;
         Assert.True(Talk("{\"size\":10,\"newcomers\":3}") > Talk("{\"size\":10,\"newcomers\":2}"));
     }
 
     [Fact]
     public void The_breath_of_a_line_stands_over_the_sections_and_the_classes()
     {
-        double Ms(string line, string section) => Shipped.Score(Shipped.Parse(
-            $$"""{ "title": "x", "minutes": 1, "breath": { "holding": [2,0,2,0] }, "sections": [ { {{section}} "items": [ { "move": "knees-hugged", "breaths": 1 {{line}} } ] } ] }""")).Lines[0].None.Length.TotalMilliseconds;
-        Assert.Equal((4000, 6000, 8000), (Ms("", ""), Ms("", "\"breath\": { \"holding\": [3,0,3,0] },"), Ms(", \"breath\": { \"holding\": [4,0,4,0] }", "\"breath\": { \"holding\": [3,0,3,0] },")));
+        double Ms(string line, string section) =>
+            Shipped
+                .Score(
+                    Shipped.Parse(
+                        $$"""{ "title": "x", "minutes": 1, "breath": { "holding": [2,0,2,0] }, "sections": [ { {{section}} "items": [ { "move": "knees-hugged", "breaths": 1 {{line}} } ] } ] }"""
+                    )
+                )
+                .Lines[0]
+                .None.Length.TotalMilliseconds;
+        Assert.Equal(
+            (4000, 6000, 8000),
+            (
+                Ms("", ""),
+                Ms("", "\"breath\": { \"holding\": [3,0,3,0] },"),
+                Ms(", \"breath\": { \"holding\": [4,0,4,0] }", "\"breath\": { \"holding\": [3,0,3,0] },")
+            )
+        );
     }
 
     [Fact]
@@ -126,8 +162,11 @@ public class WorkedExamples
     [Fact]
     public void Props_are_needed_as_long_as_the_positions_that_stand_on_them()
     {
-        var score = Shipped.Score(Shipped.Class(
-            "{ \"move\": \"breath-watch\", \"position\": \"seated-cross\" }, { \"move\": \"chin-to-chest\" }, { \"move\": \"cat-cow\", \"props\": [ { \"id\": \"blanket\", \"standIn\": \"towel\" } ] }"));
+        var score = Shipped.Score(
+            Shipped.Class(
+                "{ \"move\": \"breath-watch\", \"position\": \"seated-cross\" }, { \"move\": \"chin-to-chest\" }, { \"move\": \"cat-cow\", \"props\": [ { \"id\": \"blanket\", \"standIn\": \"towel\" } ] }"
+            )
+        );
         Assert.Equal(["cushion", "towel"], score.Props.Select(p => p.Prop));
         Assert.Equal((TimeSpan.Zero, score.Lines[1].Occurrences[0].End), (score.Props[0].From, score.Props[0].To));
     }
@@ -152,7 +191,9 @@ public class WorkedExamples
     [InlineData("eagle-arms", "over-under", "under-over")]
     public void A_mirrored_line_begins_on_the_other_side(string move, string before, string after)
     {
-        var plan = Shipped.Class($"{{ \"id\": \"a\", \"move\": \"{move}\", \"sides\": \"{before}\" }}, {{ \"id\": \"b\", \"move\": \"{move}\", \"sides\": \"{before}\" }}");
+        var plan = Shipped.Class(
+            $"{{ \"id\": \"a\", \"move\": \"{move}\", \"sides\": \"{before}\" }}, {{ \"id\": \"b\", \"move\": \"{move}\", \"sides\": \"{before}\" }}"
+        );
         Assert.Equal([after, before], plan.Mirror(["a"], Shipped.Catalogue).Lines.Select(l => l.Sides!.Word));
     }
 
@@ -168,15 +209,21 @@ public class WorkedExamples
     [Fact]
     public void The_way_home_from_lying_is_planned_for_the_side_people_roll_to()
     {
-        var score = Shipped.Score(Shipped.Class(
-            "{ \"move\": \"knees-hugged\" }, { \"move\": \"eyes-open\", \"position\": \"seated-cross\" }", "\"conventions\": { \"rollTo\": \"left\" }"));
+        var score = Shipped.Score(
+            Shipped.Class(
+                "{ \"move\": \"knees-hugged\" }, { \"move\": \"eyes-open\", \"position\": \"seated-cross\" }",
+                "\"conventions\": { \"rollTo\": \"left\" }"
+            )
+        );
         Assert.Contains(score.Events!, e => e.Kind == EventKind.Way && e.Cue!.Contains("Roll to the left side", StringComparison.Ordinal));
     }
 
     [Fact]
     public void Props_are_fetched_before_and_put_aside_after()
     {
-        var score = Shipped.Score(Shipped.Class("{ \"move\": \"settle-tall\", \"position\": \"seated-cross\" }, { \"move\": \"cat-cow\" }"));
+        var score = Shipped.Score(
+            Shipped.Class("{ \"move\": \"settle-tall\", \"position\": \"seated-cross\" }, { \"move\": \"cat-cow\" }")
+        );
         var props = score.Events!.Where(e => e.Kind == EventKind.Prop).ToList();
         Assert.Equal(["Fetch a cushion", "Put the cushion aside"], props.Select(e => e.Cue));
         Assert.Equal(TimeSpan.Zero, props[0].At);

@@ -1,8 +1,8 @@
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Classes;
 using AmpleTide.Core.Conditions;
-using AmpleTide.Core.Suggestions;
 using AmpleTide.Core.Scoring;
+using AmpleTide.Core.Suggestions;
 using AmpleTide.Core.Tests.Scoring;
 using FsCheck.Xunit;
 
@@ -19,17 +19,25 @@ public class SuggestionLaws
         var random = new Random(seed);
         var plan = ScoreLaws.AnyClass(seed) with
         {
-            Group = new() { Size = 8, Conditions = new Dictionary<string, int> { [Conditions[random.Next(Conditions.Length)]] = 1 } },
+            Group = new()
+            {
+                Size = 8,
+                Conditions = new Dictionary<string, int> { [Conditions[random.Next(Conditions.Length)]] = 1 },
+            },
             Place = new() { Limits = random.Next(2) == 0 ? [] : ["no-kneeling"], Props = new Dictionary<string, int>() },
             Theme = new([Core.Body.Area.Neck], ""),
         };
         var score = Shipped.Score(plan);
         var line = score.Lines[random.Next(score.Lines.Count)];
-        if (line.Position is null || Needs.Of(score, line, Needs.Words[random.Next(Needs.Words.Count)]) is not { } need) return;
+        if (line.Position is null || Needs.Of(score, line, Needs.Words[random.Next(Needs.Words.Count)]) is not { } need)
+            return;
         foreach (var found in Insertions.After(score, line, need).Take(10))
         {
             Assert.True(plan.Place.Allows(found.Form.Position));
-            Assert.DoesNotContain(ConditionRules.For(found.Form), c => c.Advice >= Advice.Swap && plan.Group.Conditions.GetValueOrDefault(c.Condition) > 0);
+            Assert.DoesNotContain(
+                ConditionRules.For(found.Form),
+                c => c.Advice >= Advice.Swap && plan.Group.Conditions.GetValueOrDefault(c.Condition) > 0
+            );
             Assert.True(need.Met(found.Form) > 0);
             var with = Shipped.Score(plan.InsertAfter(line.Line.Id, found.Line with { Id = "put-in" }));
             Assert.Null(with.Lines.Single(l => l.Line.Id == "put-in").NoWayFrom);
@@ -41,12 +49,20 @@ public class SuggestionLaws
     {
         var random = new Random(seed);
         var condition = Conditions[random.Next(Conditions.Length)];
-        var plan = ScoreLaws.AnyClass(seed) with { Group = new() { Size = 8, Conditions = new Dictionary<string, int> { [condition] = 2 } } };
+        var plan = ScoreLaws.AnyClass(seed) with
+        {
+            Group = new()
+            {
+                Size = 8,
+                Conditions = new Dictionary<string, int> { [condition] = 2 },
+            },
+        };
         foreach (var swap in People.SwapsOf(Shipped.Score(plan)))
         {
             Assert.Equal(condition, swap.Caution.Condition);
             Assert.Equal(2, swap.People);
-            if (swap.Instead is not { } instead) continue;
+            if (swap.Instead is not { } instead)
+                continue;
             Assert.Equal(swap.Line.Position, instead.Position);
             Assert.DoesNotContain(ConditionRules.For(instead), c => c.Condition == condition && c.Advice >= Advice.Swap);
         }
@@ -59,7 +75,8 @@ public class SuggestionLaws
         var asked = People.ToAsk(Shipped.Score(plan));
         Assert.All(asked, a => Assert.NotEmpty(a.Lines));
         Assert.Equal(asked.Select(a => a.Lines.Count).OrderDescending(), asked.Select(a => a.Lines.Count));
-        if (asked.Count == 0) return;
+        if (asked.Count == 0)
+            return;
         var answered = plan with { Group = new() { Conditions = new Dictionary<string, int> { [asked[0].Condition.Id] = 0 } } };
         Assert.DoesNotContain(People.ToAsk(Shipped.Score(answered)), a => a.Condition.Id == asked[0].Condition.Id);
         // Nobody has it, so nobody is swapped.
@@ -74,8 +91,10 @@ public class SuggestionLaws
     {
         var debts = Shipped.Score(Shipped.Class(items)).Debts;
         var debt = debts.FirstOrDefault(d => d.Bend.ToString() == bend && d.Forward == forward);
-        if (owed) Assert.True(debt is { MetBy: null });
-        else Assert.True(debt is { MetBy: not null });
+        if (owed)
+            Assert.True(debt is { MetBy: null });
+        else
+            Assert.True(debt is { MetBy: not null });
     }
 
     [Fact]
@@ -84,6 +103,9 @@ public class SuggestionLaws
         var score = Shipped.Score(Shipped.Class("{ \"id\": \"a\", \"move\": \"seated-twist\" }"));
         var needs = Needs.Words.Select(word => Needs.Of(score, score.Lines[0], word)).OfType<Need>().ToList();
         Assert.Contains(needs, n => n.Does.StartsWith("takes back what Seated twist did", StringComparison.Ordinal));
-        Assert.All(needs.SelectMany(n => Insertions.After(score, score.Lines[0], n)), i => Assert.Contains("it ", i.Because, StringComparison.Ordinal));
+        Assert.All(
+            needs.SelectMany(n => Insertions.After(score, score.Lines[0], n)),
+            i => Assert.Contains("it ", i.Because, StringComparison.Ordinal)
+        );
     }
 }

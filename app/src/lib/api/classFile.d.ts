@@ -9,40 +9,40 @@
  * An area of the body.
  */
 export type Area =
-  | "jaw"
-  | "neck"
-  | "shoulders"
-  | "upper-back"
-  | "chest"
-  | "arms"
-  | "wrists-hands"
-  | "side-body"
-  | "mid-back"
-  | "low-back"
-  | "hip-front"
-  | "outer-hip"
-  | "inner-thigh"
-  | "hamstrings"
-  | "thighs"
-  | "calves"
-  | "feet"
-  | "breath";
+  | 'jaw'
+  | 'neck'
+  | 'shoulders'
+  | 'upper-back'
+  | 'chest'
+  | 'arms'
+  | 'wrists-hands'
+  | 'side-body'
+  | 'mid-back'
+  | 'low-back'
+  | 'hip-front'
+  | 'outer-hip'
+  | 'inner-thigh'
+  | 'hamstrings'
+  | 'thighs'
+  | 'calves'
+  | 'feet'
+  | 'breath';
 /**
  * Whether people may be asleep at the end.
  */
-export type Ending = "awake" | "asleep";
+export type Ending = 'awake' | 'asleep';
 /**
  * How fast a group moves.
  */
-export type Pace = "gentle" | "usual" | "brisk";
+export type Pace = 'gentle' | 'usual' | 'brisk';
 /**
  * A family of positions.
  */
-export type Family = "standing" | "seated" | "floor" | "supine";
+export type Family = 'standing' | 'seated' | 'floor' | 'supine';
 /**
  * What people are on.
  */
-export type Surface = "mat" | "chair" | "bed" | "outdoors";
+export type Surface = 'mat' | 'chair' | 'bed' | 'outdoors';
 /**
  * Counts of a breath: in, held in, out, held out.
  *
@@ -53,45 +53,45 @@ export type Counts = number[];
 /**
  * The part a section plays in the arc of a class.
  */
-export type Part = "arrive" | "warm" | "build" | "peak" | "soften" | "rest" | "close";
+export type Part = 'arrive' | 'warm' | 'build' | 'peak' | 'soften' | 'rest' | 'close';
 export type Item = Set | Line;
 /**
  * A side.
  */
-export type Side = "right" | "left";
+export type Side = 'right' | 'left';
 /**
  * Which sides, in which order.
  */
 export type Sides =
-  | "none"
-  | "alternate"
-  | "alternate-left"
-  | "right"
-  | "left"
-  | "right-left"
-  | "left-right"
-  | "cw"
-  | "ccw"
-  | "cw-ccw"
-  | "ccw-cw"
-  | "back"
-  | "forward"
-  | "back-forward"
-  | "forward-back"
-  | "in"
-  | "out"
-  | "in-out"
-  | "out-in"
-  | "over"
-  | "under"
-  | "over-under"
-  | "under-over";
+  | 'none'
+  | 'alternate'
+  | 'alternate-left'
+  | 'right'
+  | 'left'
+  | 'right-left'
+  | 'left-right'
+  | 'cw'
+  | 'ccw'
+  | 'cw-ccw'
+  | 'ccw-cw'
+  | 'back'
+  | 'forward'
+  | 'back-forward'
+  | 'forward-back'
+  | 'in'
+  | 'out'
+  | 'in-out'
+  | 'out-in'
+  | 'over'
+  | 'under'
+  | 'over-under'
+  | 'under-over';
 
 /**
  * A tension-relief class as its teacher plans it. Unknown fields are allowed and kept.
  */
 export interface AmpleTideClass {
-  format?: "ample-tide/class";
+  format?: 'ample-tide/class';
   version?: 1;
   madeWith?: {};
   id?: string;
@@ -115,7 +115,7 @@ export interface AmpleTideClass {
   group?: {
     size?: number;
     pace?: Pace;
-    age?: "mixed" | "older";
+    age?: 'mixed' | 'older';
     newcomers?: number;
     conditions?: {
       [k: string]: number;

@@ -1,2062 +1,2063 @@
 export interface paths {
-    "/api/health": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["HealthResponse"];
-                    };
-                };
-            };
-        };
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
+  '/api/health': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
     };
-    "/api/moves": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
+    get: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['HealthResponse'];
+          };
         };
-        get: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["MoveSummary"][];
-                    };
-                };
-            };
-        };
-        put?: never;
-        post: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody: {
-                content: {
-                    "application/json": components["schemas"]["MoveTextResponse"];
-                };
-            };
-            responses: {
-                /** @description Created */
-                201: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["MoveTextResponse"];
-                    };
-                };
-                /** @description Conflict */
-                409: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-                /** @description Unprocessable Entity */
-                422: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-            };
-        };
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
+      };
     };
-    "/api/moves/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path: {
-                    id: string;
-                };
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["MoveResponse"];
-                    };
-                };
-                /** @description Not Found */
-                404: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-            };
-        };
-        put: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path: {
-                    id: string;
-                };
-                cookie?: never;
-            };
-            requestBody: {
-                content: {
-                    "application/json": components["schemas"]["MoveTextResponse"];
-                };
-            };
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["MoveTextResponse"];
-                    };
-                };
-                /** @description Not Found */
-                404: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-                /** @description Unprocessable Entity */
-                422: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-            };
-        };
-        post?: never;
-        delete: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path: {
-                    id: string;
-                };
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description No Content */
-                204: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content?: never;
-                };
-                /** @description Not Found */
-                404: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-            };
-        };
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/moves': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
     };
-    "/api/moves/{id}/frames": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
+    get: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['MoveSummary'][];
+          };
         };
-        get: {
-            parameters: {
-                query?: {
-                    position?: string;
-                    option?: string;
-                    side?: string;
-                };
-                header?: never;
-                path: {
-                    id: string;
-                };
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["FramesResponse"];
-                    };
-                };
-            };
-        };
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
+      };
     };
-    "/api/positions": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
+    put?: never;
+    post: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody: {
+        content: {
+          'application/json': components['schemas']['MoveTextResponse'];
         };
-        get: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["PositionResponse"][];
-                    };
-                };
-            };
+      };
+      responses: {
+        /** @description Created */
+        201: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['MoveTextResponse'];
+          };
         };
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
+        /** @description Conflict */
+        409: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+        /** @description Unprocessable Entity */
+        422: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+      };
     };
-    "/api/ways": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: {
-            parameters: {
-                query: {
-                    from: string;
-                    to: string;
-                };
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["PathResponse"];
-                    };
-                };
-            };
-        };
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/moves/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
     };
-    "/api/props": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
+    get: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path: {
+          id: string;
         };
-        get: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["Prop"][];
-                    };
-                };
-            };
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['MoveResponse'];
+          };
         };
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
+        /** @description Not Found */
+        404: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+      };
     };
-    "/api/conditions": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
+    put: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path: {
+          id: string;
         };
-        get: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["Condition"][];
-                    };
-                };
-            };
+        cookie?: never;
+      };
+      requestBody: {
+        content: {
+          'application/json': components['schemas']['MoveTextResponse'];
         };
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
+      };
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['MoveTextResponse'];
+          };
+        };
+        /** @description Not Found */
+        404: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+        /** @description Unprocessable Entity */
+        422: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+      };
     };
-    "/api/conventions": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
+    post?: never;
+    delete: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path: {
+          id: string;
         };
-        get: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["ConventionsResponse"];
-                    };
-                };
-            };
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description No Content */
+        204: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content?: never;
         };
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
+        /** @description Not Found */
+        404: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+      };
     };
-    "/api/rules": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["RuleResponse"][];
-                    };
-                };
-            };
-        };
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/moves/{id}/frames': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
     };
-    "/api/figures": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
+    get: {
+      parameters: {
+        query?: {
+          position?: string;
+          option?: string;
+          side?: string;
         };
-        get: {
-            parameters: {
-                query: {
-                    of: string;
-                };
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["FiguresResponse"];
-                    };
-                };
-            };
+        header?: never;
+        path: {
+          id: string;
         };
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['FramesResponse'];
+          };
+        };
+      };
     };
-    "/api/moves-to-mend": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["MoveToMend"][];
-                    };
-                };
-            };
-        };
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/positions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
     };
-    "/api/moves/{id}/text": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
+    get: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['PositionResponse'][];
+          };
         };
-        get: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path: {
-                    id: string;
-                };
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["MoveTextResponse"];
-                    };
-                };
-                /** @description Not Found */
-                404: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-            };
-        };
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
+      };
     };
-    "/api/moves/preview": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody: {
-                content: {
-                    "application/json": components["schemas"]["MoveTextResponse"];
-                };
-            };
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["PreviewResponse"];
-                    };
-                };
-                /** @description Unprocessable Entity */
-                422: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-            };
-        };
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/ways': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
     };
-    "/api/body": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
+    get: {
+      parameters: {
+        query: {
+          from: string;
+          to: string;
         };
-        get: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["BodyAxisResponse"][];
-                    };
-                };
-            };
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['PathResponse'];
+          };
         };
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
+      };
     };
-    "/api/body/solve": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody: {
-                content: {
-                    "application/json": components["schemas"]["SolveRequest"];
-                };
-            };
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["SolvedResponse"];
-                    };
-                };
-                /** @description Unprocessable Entity */
-                422: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-            };
-        };
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/props': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
     };
-    "/api/score": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
+    get: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['Prop'][];
+          };
         };
-        get?: never;
-        put?: never;
-        post: {
-            parameters: {
-                query?: {
-                    events?: boolean;
-                };
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody: {
-                content: {
-                    "application/json": components["schemas"]["JsonElement"];
-                };
-            };
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["ScoreResponse"];
-                    };
-                };
-                /** @description Unprocessable Entity */
-                422: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-            };
-        };
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
+      };
     };
-    "/api/apply": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody: {
-                content: {
-                    "application/json": components["schemas"]["ApplyRequest"];
-                };
-            };
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["ApplyResponse"];
-                    };
-                };
-                /** @description Unprocessable Entity */
-                422: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-            };
-        };
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/conditions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
     };
-    "/api/insertions": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
+    get: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['Condition'][];
+          };
         };
-        get?: never;
-        put?: never;
-        post: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody: {
-                content: {
-                    "application/json": components["schemas"]["InsertionsRequest"];
-                };
-            };
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["InsertionResponse"][];
-                    };
-                };
-                /** @description Unprocessable Entity */
-                422: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-            };
-        };
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
+      };
     };
-    "/api/classes": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: {
-            parameters: {
-                query?: {
-                    page?: number;
-                    size?: number;
-                };
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["ShelfResponse"];
-                    };
-                };
-            };
-        };
-        put?: never;
-        post: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody: {
-                content: {
-                    "application/json": components["schemas"]["JsonElement"];
-                };
-            };
-            responses: {
-                /** @description Created */
-                201: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["JsonElement"];
-                    };
-                };
-                /** @description Conflict */
-                409: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-                /** @description Unprocessable Entity */
-                422: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-            };
-        };
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/conventions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
     };
-    "/api/bin": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
+    get: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['ConventionsResponse'];
+          };
         };
-        get: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["BinEntry"][];
-                    };
-                };
-            };
-        };
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
+      };
     };
-    "/api/classes/{id}/restore": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path: {
-                    id: string;
-                };
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description No Content */
-                204: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content?: never;
-                };
-                /** @description Not Found */
-                404: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-            };
-        };
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/rules': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
     };
-    "/api/classes/{id}/archived": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
+    get: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['RuleResponse'][];
+          };
         };
-        get?: never;
-        put: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path: {
-                    id: string;
-                };
-                cookie?: never;
-            };
-            requestBody: {
-                content: {
-                    "application/json": components["schemas"]["ArchivedRequest"];
-                };
-            };
-            responses: {
-                /** @description No Content */
-                204: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content?: never;
-                };
-                /** @description Not Found */
-                404: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-                /** @description Unprocessable Entity */
-                422: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-            };
-        };
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
+      };
     };
-    "/api/classes/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path: {
-                    id: string;
-                };
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["JsonElement"];
-                    };
-                };
-                /** @description Not Found */
-                404: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-            };
-        };
-        put: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path: {
-                    id: string;
-                };
-                cookie?: never;
-            };
-            requestBody: {
-                content: {
-                    "application/json": components["schemas"]["JsonElement"];
-                };
-            };
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["JsonElement"];
-                    };
-                };
-                /** @description Not Found */
-                404: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-                /** @description Precondition Failed */
-                412: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-                /** @description Unprocessable Entity */
-                422: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-                /** @description Precondition Required */
-                428: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-            };
-        };
-        post?: never;
-        delete: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path: {
-                    id: string;
-                };
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description No Content */
-                204: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content?: never;
-                };
-                /** @description Not Found */
-                404: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-                /** @description Precondition Failed */
-                412: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-            };
-        };
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/figures': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
     };
-    "/api/classes/{id}/export": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
+    get: {
+      parameters: {
+        query: {
+          of: string;
         };
-        get: {
-            parameters: {
-                query?: {
-                    as?: string;
-                };
-                header?: never;
-                path: {
-                    id: string;
-                };
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content?: never;
-                };
-            };
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['FiguresResponse'];
+          };
         };
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
+      };
     };
-    "/api/classes/{id}/versions": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path: {
-                    id: string;
-                };
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["VersionEntry"][];
-                    };
-                };
-                /** @description Not Found */
-                404: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-            };
-        };
-        put?: never;
-        post: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path: {
-                    id: string;
-                };
-                cookie?: never;
-            };
-            requestBody: {
-                content: {
-                    "application/json": components["schemas"]["VersionName"];
-                };
-            };
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["VersionEntry"];
-                    };
-                };
-                /** @description Not Found */
-                404: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-                /** @description Unprocessable Entity */
-                422: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-            };
-        };
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/moves-to-mend': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
     };
-    "/api/classes/{id}/versions/{number}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
+    get: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['MoveToMend'][];
+          };
         };
-        get: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path: {
-                    id: string;
-                    number: number;
-                };
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["JsonElement"];
-                    };
-                };
-                /** @description Not Found */
-                404: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-            };
-        };
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
+      };
     };
-    "/api/schema/class": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content?: never;
-                };
-            };
-        };
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/moves/{id}/text': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
     };
+    get: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path: {
+          id: string;
+        };
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['MoveTextResponse'];
+          };
+        };
+        /** @description Not Found */
+        404: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+      };
+    };
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/moves/preview': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody: {
+        content: {
+          'application/json': components['schemas']['MoveTextResponse'];
+        };
+      };
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['PreviewResponse'];
+          };
+        };
+        /** @description Unprocessable Entity */
+        422: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+      };
+    };
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/body': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['BodyAxisResponse'][];
+          };
+        };
+      };
+    };
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/body/solve': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody: {
+        content: {
+          'application/json': components['schemas']['SolveRequest'];
+        };
+      };
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['SolvedResponse'];
+          };
+        };
+        /** @description Unprocessable Entity */
+        422: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+      };
+    };
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/score': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: {
+      parameters: {
+        query?: {
+          events?: boolean;
+        };
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody: {
+        content: {
+          'application/json': components['schemas']['JsonElement'];
+        };
+      };
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['ScoreResponse'];
+          };
+        };
+        /** @description Unprocessable Entity */
+        422: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+      };
+    };
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/apply': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody: {
+        content: {
+          'application/json': components['schemas']['ApplyRequest'];
+        };
+      };
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['ApplyResponse'];
+          };
+        };
+        /** @description Unprocessable Entity */
+        422: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+      };
+    };
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/insertions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody: {
+        content: {
+          'application/json': components['schemas']['InsertionsRequest'];
+        };
+      };
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['InsertionResponse'][];
+          };
+        };
+        /** @description Unprocessable Entity */
+        422: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+      };
+    };
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/classes': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: {
+      parameters: {
+        query?: {
+          page?: number;
+          size?: number;
+        };
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['ShelfResponse'];
+          };
+        };
+      };
+    };
+    put?: never;
+    post: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody: {
+        content: {
+          'application/json': components['schemas']['JsonElement'];
+        };
+      };
+      responses: {
+        /** @description Created */
+        201: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['JsonElement'];
+          };
+        };
+        /** @description Conflict */
+        409: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+        /** @description Unprocessable Entity */
+        422: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+      };
+    };
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/bin': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['BinEntry'][];
+          };
+        };
+      };
+    };
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/classes/{id}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path: {
+          id: string;
+        };
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description No Content */
+        204: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content?: never;
+        };
+        /** @description Not Found */
+        404: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+      };
+    };
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/classes/{id}/archived': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path: {
+          id: string;
+        };
+        cookie?: never;
+      };
+      requestBody: {
+        content: {
+          'application/json': components['schemas']['ArchivedRequest'];
+        };
+      };
+      responses: {
+        /** @description No Content */
+        204: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content?: never;
+        };
+        /** @description Not Found */
+        404: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+        /** @description Unprocessable Entity */
+        422: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+      };
+    };
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/classes/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path: {
+          id: string;
+        };
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['JsonElement'];
+          };
+        };
+        /** @description Not Found */
+        404: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+      };
+    };
+    put: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path: {
+          id: string;
+        };
+        cookie?: never;
+      };
+      requestBody: {
+        content: {
+          'application/json': components['schemas']['JsonElement'];
+        };
+      };
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['JsonElement'];
+          };
+        };
+        /** @description Not Found */
+        404: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+        /** @description Precondition Failed */
+        412: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+        /** @description Unprocessable Entity */
+        422: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+        /** @description Precondition Required */
+        428: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+      };
+    };
+    post?: never;
+    delete: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path: {
+          id: string;
+        };
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description No Content */
+        204: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content?: never;
+        };
+        /** @description Not Found */
+        404: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+        /** @description Precondition Failed */
+        412: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+      };
+    };
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/classes/{id}/export': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: {
+      parameters: {
+        query?: {
+          as?: string;
+        };
+        header?: never;
+        path: {
+          id: string;
+        };
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content?: never;
+        };
+      };
+    };
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/classes/{id}/versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path: {
+          id: string;
+        };
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['VersionEntry'][];
+          };
+        };
+        /** @description Not Found */
+        404: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+      };
+    };
+    put?: never;
+    post: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path: {
+          id: string;
+        };
+        cookie?: never;
+      };
+      requestBody: {
+        content: {
+          'application/json': components['schemas']['VersionName'];
+        };
+      };
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['VersionEntry'];
+          };
+        };
+        /** @description Not Found */
+        404: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+        /** @description Unprocessable Entity */
+        422: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+      };
+    };
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/classes/{id}/versions/{number}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path: {
+          id: string;
+          number: number;
+        };
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['JsonElement'];
+          };
+        };
+        /** @description Not Found */
+        404: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+      };
+    };
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/schema/class': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content?: never;
+        };
+      };
+    };
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
 }
 export type webhooks = Record<string, never>;
 export interface components {
-    schemas: {
-        /**
-         * @description What to do about a move for somebody with a condition, least first.
-         * @enum {unknown}
-         */
-        Advice: "fine" | "smaller" | "swap" | "leave-out";
-        AmountResponse: {
-            /** Format: int32 */
-            amount: number;
-            /** Format: int32 */
-            ms: number;
-        };
-        ApplyRequest: {
-            class: components["schemas"]["JsonElement"];
-            finding: string;
-            fix: string;
-        };
-        ApplyResponse: {
-            class: components["schemas"]["JsonElement"];
-            before: components["schemas"]["ScoreResponse"];
-            after: components["schemas"]["ScoreResponse"];
-        };
-        ArchivedRequest: {
-            archived: boolean;
-        };
-        AreaResponse: {
-            area: string;
-            /** Format: int32 */
-            ms: number;
-            /** Format: int32 */
-            rightMs: number;
-            /** Format: int32 */
-            leftMs: number;
-        };
-        AskResponse: {
-            condition: string;
-            lines: string[];
-        };
-        AxisResponse: {
-            axis: string;
-            /** Format: int32 */
-            plusMs: number;
-            /** Format: int32 */
-            minusMs: number;
-        };
-        BinEntry: {
-            id: string;
-            title: string;
-            /** Format: double */
-            minutes: number;
-            /** Format: date-time */
-            deletedAt: string;
-        };
-        BodyAxisResponse: {
-            name: string;
-            /** Format: double */
-            least: number;
-            /** Format: double */
-            most: number;
-        };
-        BodyResponse: {
-            angles: number[];
-            pelvis: number[];
-            handles: components["schemas"]["HandleResponse"][];
-        };
-        /**
-         * @description The part of a breath a phase is on.
-         * @enum {unknown}
-         */
-        Breath: "in" | "out" | "hold-in" | "hold-out" | "stay" | "free";
-        /** @description A tapered limb with round ends: two circles and what lies between. */
-        Capsule: {
-            /** Format: int32 */
-            x1: number;
-            /** Format: int32 */
-            y1: number;
-            /** Format: int32 */
-            r1: number;
-            /** Format: int32 */
-            x2: number;
-            /** Format: int32 */
-            y2: number;
-            /** Format: int32 */
-            r2: number;
-        };
-        /**
-         * @description What the two directions of a circling move are called.
-         * @enum {unknown}
-         */
-        Circle: "clockwise" | "backwards" | "inwards";
-        CompanionResponse: {
-            move: string;
-            name: string;
-            position: string;
-            because: string;
-            /** Format: int32 */
-            seconds: number;
-        };
-        /** @description A condition somebody in the group may have. */
-        Condition: {
-            /** @description Its id. */
-            id: string;
-            /** @description What it is called. */
-            name: string;
-            /** @description What to leave out or swap, in words. */
-            leaveOut: string;
-            /** @description What to offer, in words. */
-            offer: string;
-        };
-        ConditionResponse: {
-            id: string;
-            name: string;
-            advice: components["schemas"]["Advice"];
-            because: string;
-            offer: string;
-        };
-        /** @description A matter on which teachers disagree: the ways, the one that is taken when nothing is said, and why. */
-        Convention: {
-            /** @description As class files write it. */
-            id: string;
-            /** @description What it is about. */
-            matter: string;
-            /** @description The ways; the first is taken when nothing is said. */
-            ways: components["schemas"]["ConventionWay"][];
-            /** @description Why that one. */
-            why: string;
-        };
-        /** @description A set of conventions under a name. */
-        ConventionPreset: {
-            /** @description The name. */
-            name: string;
-            /** @description For whom it is. */
-            for: string;
-            /** @description The ways that differ from the defaults. */
-            chosen: {
-                [key: string]: string;
-            };
-        };
-        /** @description One way of a convention. */
-        ConventionWay: {
-            /** @description As class files write it. */
-            id: string;
-            /** @description In words. */
-            name: string;
-        };
-        ConventionsResponse: {
-            all: components["schemas"]["Convention"][];
-            presets: components["schemas"]["ConventionPreset"][];
-        };
-        DoseResponse: {
-            unit: components["schemas"]["Unit"];
-            /** Format: int32 */
-            least: number;
-            /** Format: int32 */
-            usual: number;
-            /** Format: int32 */
-            most: number;
-        };
-        EventResponse: {
-            /** Format: int32 */
-            atMs: number;
-            /** Format: int32 */
-            ms: number;
-            /** @enum {string} */
-            kind: "talk" | "breath" | "beat" | "way" | "pause" | "prop";
-            /** @enum {string} */
-            phase: "in" | "out" | "hold-in" | "hold-out" | "stay" | "free";
-            /** Format: int32 */
-            step: number;
-            line: string;
-            set: null | string;
-            section: string;
-            move: string;
-            /** @enum {string} */
-            side: "none" | "right" | "left";
-            /** Format: int32 */
-            round: number;
-            /** Format: int32 */
-            of: number;
-            cue: null | string;
-        };
-        /**
-         * @description The four families of positions.
-         * @enum {unknown}
-         */
-        Family: "standing" | "seated" | "floor" | "supine";
-        /** @description A figure: parts far to near, in thousandths of a stature, x to the right, y down, 0 on the floor below the body. */
-        Figure: {
-            /** @description In the order of drawing. */
-            parts: components["schemas"]["FigurePart"][];
-            /** @description Least x, least y, most x, most y of all parts. */
-            box: number[];
-        };
-        /** @description One part of a figure, drawn as one outline with a halo. */
-        FigurePart: {
-            /** @description What it is. */
-            tone: components["schemas"]["Tone"];
-            /** @description Its round parts. */
-            capsules: components["schemas"]["Capsule"][];
-            /** @description Its closed polygons, x and y in turn. */
-            outlines: number[][];
-        };
-        FiguresResponse: {
-            figures: {
-                [key: string]: components["schemas"]["Figure"];
-            };
-        };
-        FindingResponse: {
-            id: string;
-            rule: string;
-            /** @enum {string} */
-            level: "serious" | "notable" | "hint";
-            lines: string[];
-            text: string;
-            why: string;
-            fixes: components["schemas"]["FixResponse"][];
-        };
-        FixResponse: {
-            id: string;
-            label: string;
-        };
-        FramesResponse: {
-            phases: components["schemas"]["Figure"][][];
-            order: number[];
-            ms: number[];
-            box: number[];
-        };
-        HandleResponse: {
-            name: string;
-            /** Format: int32 */
-            x: number;
-            /** Format: int32 */
-            y: number;
-        };
-        HealthResponse: {
-            status: string;
-            catalogue: string;
-            version: string;
-        };
-        InsertionResponse: {
-            move: string;
-            name: string;
-            position: string;
-            /** Format: int32 */
-            extraSeconds: number;
-            because: string;
-        };
-        InsertionsRequest: {
-            class: components["schemas"]["JsonElement"];
-            after: string;
-            need: string;
-        };
-        JsonElement: import("./classFile").AmpleTideClass;
-        LedgersResponse: {
-            sides: components["schemas"]["SideResponse"][];
-            areas: components["schemas"]["AreaResponse"][];
-            axes: components["schemas"]["AxisResponse"][];
-            movements: components["schemas"]["MovementsResponse"];
-            arc: number[][];
-        };
-        /**
-         * @description How bad something is.
-         * @enum {unknown}
-         */
-        Level: "serious" | "notable" | "hint";
-        LineResponse: {
-            id: string;
-            position: null | string;
-            /** @enum {string} */
-            unit: "breaths" | "rounds" | "beats" | "seconds";
-            /** Format: int32 */
-            amount: number;
-            sides: string;
-            occurrences: components["schemas"]["OccurrenceResponse"][];
-            practice: components["schemas"]["PracticeResponse"];
-            ways: null | components["schemas"]["WayTakenResponse"][];
-            wayMissing: null | boolean;
-        };
-        LinkResponse: {
-            from: string;
-            to: string;
-            /** Format: int32 */
-            fromMs: number;
-            /** Format: int32 */
-            toMs: number;
-        };
-        /**
-         * @description What kind of thing a move is.
-         * @enum {unknown}
-         */
-        MoveKind: "hold" | "flow" | "rhythm" | "breathing" | "balance" | "check-in" | "rest";
-        MoveResponse: {
-            summary: components["schemas"]["MoveSummary"];
-            talkFirst: string;
-            talkSecond: string;
-            phases: components["schemas"]["PhaseResponse"][];
-            options: components["schemas"]["OptionResponse"][];
-            cautions: string[];
-            conditions: components["schemas"]["ConditionResponse"][];
-            preparations: components["schemas"]["CompanionResponse"][];
-            counters: components["schemas"]["CompanionResponse"][];
-            waysIn: components["schemas"]["WayResponse"][];
-            waysOut: components["schemas"]["WayResponse"][];
-        };
-        MoveSummary: {
-            id: string;
-            name: string;
-            traditional: null | string;
-            kind: components["schemas"]["MoveKind"];
-            positions: string[];
-            sides: components["schemas"]["Sidedness"];
-            circle: components["schemas"]["Circle"];
-            second: components["schemas"]["Second"];
-            rightNames: null | string;
-            dose: components["schemas"]["DoseResponse"];
-            areas: string[];
-            options: string[];
-            props: string[];
-            helpful: string[];
-            /** Format: double */
-            effort: number;
-            phases: components["schemas"]["PhaseSummary"][];
-            notFor: string[];
-            optIn: boolean;
-            own: boolean;
-        };
-        MoveTextResponse: {
-            yaml: string;
-        };
-        MoveToMend: {
-            id: string;
-            reason: string;
-        };
-        MovementsResponse: {
-            /** Format: int32 */
-            flexionMs: number;
-            /** Format: int32 */
-            extensionMs: number;
-            /** Format: int32 */
-            sideBendMs: number;
-            /** Format: int32 */
-            rotationMs: number;
-        };
-        OccurrenceResponse: {
-            /** Format: int32 */
-            round: number;
-            /** @enum {string} */
-            side: "none" | "right" | "left";
-            /** Format: int32 */
-            startMs: number;
-            /** Format: int32 */
-            ms: number;
-            /** Format: int32 */
-            talkMs: number;
-        };
-        OpenResponse: {
-            what: string;
-            /** Format: int32 */
-            fromMs: number;
-            /** Format: int32 */
-            toMs: null | number;
-            line: string;
-        };
-        OptionResponse: {
-            name: string;
-            cue: string;
-        };
-        PathResponse: {
-            ways: components["schemas"]["WayResponse"][];
-            /** Format: int64 */
-            ms: number;
-        };
-        /**
-         * @description Which breath pattern of the class a phase runs at.
-         * @enum {unknown}
-         */
-        Pattern: "moving" | "effort" | "holding" | "resting";
-        /**
-         * @description How high the pelvis is kept; going from one to another is a change of level.
-         * @enum {unknown}
-         */
-        PelvisLevel: "floor" | "seat" | "standing";
-        PhaseResponse: {
-            breath: components["schemas"]["Breath"];
-            pattern: components["schemas"]["Pattern"];
-            work: components["schemas"]["Work"];
-            long: string;
-            short: string;
-            last: null | string;
-            opens: string[];
-            closes: string[];
-            figures: {
-                [key: string]: components["schemas"]["Figure"];
-            };
-        };
-        PhaseSummary: {
-            breath: components["schemas"]["Breath"];
-            cue: string;
-        };
-        PositionResponse: {
-            id: string;
-            name: string;
-            family: components["schemas"]["Family"];
-            level: components["schemas"]["PelvisLevel"];
-            props: string[];
-            demands: string[];
-            /** Format: double */
-            height: number;
-            figure: components["schemas"]["Figure"];
-        };
-        PracticeResponse: {
-            right: null | components["schemas"]["AmountResponse"];
-            left: null | components["schemas"]["AmountResponse"];
-            none: null | components["schemas"]["AmountResponse"];
-        };
-        PreviewResponse: {
-            id: string;
-            name: string;
-            phases: components["schemas"]["PhaseSummary"][];
-            frames: components["schemas"]["FramesResponse"];
-            bodies: components["schemas"]["BodyResponse"][];
-            stage: components["schemas"]["StageResponse"];
-            picture: components["schemas"]["Figure"];
-        };
-        ProblemDetails: {
-            type?: null | string;
-            title?: null | string;
-            /** Format: int32 */
-            status?: null | number;
-            detail?: null | string;
-            instance?: null | string;
-        };
-        /** @description A thing used in class. */
-        Prop: {
-            /** @description Its id. */
-            id: string;
-            /** @description Its name. */
-            name: string;
-            /** @description More than one of it. */
-            plural: string;
-            /** @description What to look for. */
-            note: string;
-            /** @description What does the same where there is none. */
-            standIns: string[];
-            /** @description Whether a hall can be taken to have it: mat and wall. */
-            alwaysThere: boolean;
-        };
-        PropResponse: {
-            prop: string;
-            /** Format: int32 */
-            fromMs: number;
-            /** Format: int32 */
-            toMs: number;
-            line: string;
-        };
-        RuleResponse: {
-            id: string;
-            title: string;
-            level: components["schemas"]["Level"];
-        };
-        ScoreResponse: {
-            /** Format: int32 */
-            totalMs: number;
-            lines: components["schemas"]["LineResponse"][];
-            findings: components["schemas"]["FindingResponse"][];
-            ledgers: components["schemas"]["LedgersResponse"];
-            tide: number[][];
-            open: components["schemas"]["OpenResponse"][];
-            props: components["schemas"]["PropResponse"][];
-            time: components["schemas"]["TimeResponse"];
-            links: components["schemas"]["LinkResponse"][];
-            swaps: components["schemas"]["SwapResponse"][];
-            ask: components["schemas"]["AskResponse"][];
-            events: null | components["schemas"]["EventResponse"][];
-        };
-        /**
-         * @description How the second side comes out of the first.
-         * @enum {unknown}
-         */
-        Second: "mirror" | "reverse";
-        ShelfEntry: {
-            id: string;
-            title: string;
-            /** Format: double */
-            minutes: number;
-            /** Format: int32 */
-            totalMs: number;
-            areas: string[];
-            about: string;
-            tide: number[];
-            /** Format: int32 */
-            serious: number;
-            /** Format: int32 */
-            notable: number;
-            /** Format: date-time */
-            savedAt: string;
-            tags: string[];
-            archived: boolean;
-        };
-        ShelfResponse: {
-            items: components["schemas"]["ShelfEntry"][];
-            /** Format: int32 */
-            total: number;
-            unreadable: components["schemas"]["UnreadableClass"][];
-        };
-        SideResponse: {
-            what: string;
-            /** Format: int32 */
-            right: number;
-            /** Format: int32 */
-            left: number;
-        };
-        /**
-         * @description How a move has sides.
-         * @enum {unknown}
-         */
-        Sidedness: "none" | "one-sided" | "alternating" | "circling" | "crossing";
-        SolveRequest: {
-            position: string;
-            view: number[];
-            centre: number[];
-            angles: number[];
-            pelvis: number[];
-            handle: string;
-            to: number[];
-        };
-        SolvedResponse: {
-            body: components["schemas"]["BodyResponse"];
-            figure: components["schemas"]["Figure"];
-        };
-        StageResponse: {
-            position: string;
-            view: number[];
-            centre: number[];
-        };
-        StepResponse: {
-            breath: components["schemas"]["Breath"];
-            say: string;
-        };
-        SwapResponse: {
-            line: string;
-            condition: string;
-            /** Format: int32 */
-            people: number;
-            /** @enum {string} */
-            advice: "fine" | "smaller" | "swap" | "leave-out";
-            because: string;
-            instead: null | string;
-        };
-        TimeResponse: {
-            /** Format: int32 */
-            talk: number;
-            /** Format: int32 */
-            breath: number;
-            /** Format: int32 */
-            ways: number;
-            /** Format: int32 */
-            pauses: number;
-        };
-        /**
-         * @description What a part of a figure is, and so how it is coloured.
-         * @enum {unknown}
-         */
-        Tone: "trunk" | "right" | "left" | "skin" | "hair" | "face" | "eye" | "prop" | "prop-edge" | "mat" | "mark";
-        /**
-         * @description What a dose counts.
-         * @enum {unknown}
-         */
-        Unit: "breaths" | "rounds" | "beats" | "seconds";
-        UnreadableClass: {
-            id: string;
-            title: string;
-        };
-        VersionEntry: {
-            /** Format: int32 */
-            number: number;
-            /** Format: date-time */
-            savedAt: string;
-            name: string;
-            /** Format: int32 */
-            totalMs: number;
-        };
-        VersionName: {
-            name: string;
-        };
-        WayResponse: {
-            from: string;
-            to: string;
-            steps: components["schemas"]["StepResponse"][];
-            /** Format: int64 */
-            ms: number;
-            cautions: string[];
-        };
-        WayTakenResponse: {
-            to: string;
-            /** Format: int32 */
-            atMs: number;
-            /** Format: int32 */
-            ms: number;
-            steps: string[];
-            cautions: string[];
-        };
-        /**
-         * @description What holds a stay: muscle, weight, or something underneath.
-         * @enum {unknown}
-         */
-        Work: "active" | "passive" | "supported";
+  schemas: {
+    /**
+     * @description What to do about a move for somebody with a condition, least first.
+     * @enum {unknown}
+     */
+    Advice: 'fine' | 'smaller' | 'swap' | 'leave-out';
+    AmountResponse: {
+      /** Format: int32 */
+      amount: number;
+      /** Format: int32 */
+      ms: number;
     };
-    responses: never;
-    parameters: never;
-    requestBodies: never;
-    headers: never;
-    pathItems: never;
+    ApplyRequest: {
+      class: components['schemas']['JsonElement'];
+      finding: string;
+      fix: string;
+    };
+    ApplyResponse: {
+      class: components['schemas']['JsonElement'];
+      before: components['schemas']['ScoreResponse'];
+      after: components['schemas']['ScoreResponse'];
+    };
+    ArchivedRequest: {
+      archived: boolean;
+    };
+    AreaResponse: {
+      area: string;
+      /** Format: int32 */
+      ms: number;
+      /** Format: int32 */
+      rightMs: number;
+      /** Format: int32 */
+      leftMs: number;
+    };
+    AskResponse: {
+      condition: string;
+      lines: string[];
+    };
+    AxisResponse: {
+      axis: string;
+      /** Format: int32 */
+      plusMs: number;
+      /** Format: int32 */
+      minusMs: number;
+    };
+    BinEntry: {
+      id: string;
+      title: string;
+      /** Format: double */
+      minutes: number;
+      /** Format: date-time */
+      deletedAt: string;
+    };
+    BodyAxisResponse: {
+      name: string;
+      /** Format: double */
+      least: number;
+      /** Format: double */
+      most: number;
+    };
+    BodyResponse: {
+      angles: number[];
+      pelvis: number[];
+      handles: components['schemas']['HandleResponse'][];
+    };
+    /**
+     * @description The part of a breath a phase is on.
+     * @enum {unknown}
+     */
+    Breath: 'in' | 'out' | 'hold-in' | 'hold-out' | 'stay' | 'free';
+    /** @description A tapered limb with round ends: two circles and what lies between. */
+    Capsule: {
+      /** Format: int32 */
+      x1: number;
+      /** Format: int32 */
+      y1: number;
+      /** Format: int32 */
+      r1: number;
+      /** Format: int32 */
+      x2: number;
+      /** Format: int32 */
+      y2: number;
+      /** Format: int32 */
+      r2: number;
+    };
+    /**
+     * @description What the two directions of a circling move are called.
+     * @enum {unknown}
+     */
+    Circle: 'clockwise' | 'backwards' | 'inwards';
+    CompanionResponse: {
+      move: string;
+      name: string;
+      position: string;
+      because: string;
+      /** Format: int32 */
+      seconds: number;
+    };
+    /** @description A condition somebody in the group may have. */
+    Condition: {
+      /** @description Its id. */
+      id: string;
+      /** @description What it is called. */
+      name: string;
+      /** @description What to leave out or swap, in words. */
+      leaveOut: string;
+      /** @description What to offer, in words. */
+      offer: string;
+    };
+    ConditionResponse: {
+      id: string;
+      name: string;
+      advice: components['schemas']['Advice'];
+      because: string;
+      offer: string;
+    };
+    /** @description A matter on which teachers disagree: the ways, the one that is taken when nothing is said, and why. */
+    Convention: {
+      /** @description As class files write it. */
+      id: string;
+      /** @description What it is about. */
+      matter: string;
+      /** @description The ways; the first is taken when nothing is said. */
+      ways: components['schemas']['ConventionWay'][];
+      /** @description Why that one. */
+      why: string;
+    };
+    /** @description A set of conventions under a name. */
+    ConventionPreset: {
+      /** @description The name. */
+      name: string;
+      /** @description For whom it is. */
+      for: string;
+      /** @description The ways that differ from the defaults. */
+      chosen: {
+        [key: string]: string;
+      };
+    };
+    /** @description One way of a convention. */
+    ConventionWay: {
+      /** @description As class files write it. */
+      id: string;
+      /** @description In words. */
+      name: string;
+    };
+    ConventionsResponse: {
+      all: components['schemas']['Convention'][];
+      presets: components['schemas']['ConventionPreset'][];
+    };
+    DoseResponse: {
+      unit: components['schemas']['Unit'];
+      /** Format: int32 */
+      least: number;
+      /** Format: int32 */
+      usual: number;
+      /** Format: int32 */
+      most: number;
+    };
+    EventResponse: {
+      /** Format: int32 */
+      atMs: number;
+      /** Format: int32 */
+      ms: number;
+      /** @enum {string} */
+      kind: 'talk' | 'breath' | 'beat' | 'way' | 'pause' | 'prop';
+      /** @enum {string} */
+      phase: 'in' | 'out' | 'hold-in' | 'hold-out' | 'stay' | 'free';
+      /** Format: int32 */
+      step: number;
+      line: string;
+      set: null | string;
+      section: string;
+      move: string;
+      /** @enum {string} */
+      side: 'none' | 'right' | 'left';
+      /** Format: int32 */
+      round: number;
+      /** Format: int32 */
+      of: number;
+      cue: null | string;
+    };
+    /**
+     * @description The four families of positions.
+     * @enum {unknown}
+     */
+    Family: 'standing' | 'seated' | 'floor' | 'supine';
+    /** @description A figure: parts far to near, in thousandths of a stature, x to the right, y down, 0 on the floor below the body. */
+    Figure: {
+      /** @description In the order of drawing. */
+      parts: components['schemas']['FigurePart'][];
+      /** @description Least x, least y, most x, most y of all parts. */
+      box: number[];
+    };
+    /** @description One part of a figure, drawn as one outline with a halo. */
+    FigurePart: {
+      /** @description What it is. */
+      tone: components['schemas']['Tone'];
+      /** @description Its round parts. */
+      capsules: components['schemas']['Capsule'][];
+      /** @description Its closed polygons, x and y in turn. */
+      outlines: number[][];
+    };
+    FiguresResponse: {
+      figures: {
+        [key: string]: components['schemas']['Figure'];
+      };
+    };
+    FindingResponse: {
+      id: string;
+      rule: string;
+      /** @enum {string} */
+      level: 'serious' | 'notable' | 'hint';
+      lines: string[];
+      text: string;
+      why: string;
+      fixes: components['schemas']['FixResponse'][];
+    };
+    FixResponse: {
+      id: string;
+      label: string;
+    };
+    FramesResponse: {
+      phases: components['schemas']['Figure'][][];
+      order: number[];
+      ms: number[];
+      box: number[];
+    };
+    HandleResponse: {
+      name: string;
+      /** Format: int32 */
+      x: number;
+      /** Format: int32 */
+      y: number;
+    };
+    HealthResponse: {
+      status: string;
+      catalogue: string;
+      version: string;
+    };
+    InsertionResponse: {
+      move: string;
+      name: string;
+      position: string;
+      /** Format: int32 */
+      extraSeconds: number;
+      because: string;
+    };
+    InsertionsRequest: {
+      class: components['schemas']['JsonElement'];
+      after: string;
+      need: string;
+    };
+    JsonElement: import('./classFile').AmpleTideClass;
+    LedgersResponse: {
+      sides: components['schemas']['SideResponse'][];
+      areas: components['schemas']['AreaResponse'][];
+      axes: components['schemas']['AxisResponse'][];
+      movements: components['schemas']['MovementsResponse'];
+      arc: number[][];
+    };
+    /**
+     * @description How bad something is.
+     * @enum {unknown}
+     */
+    Level: 'serious' | 'notable' | 'hint';
+    LineResponse: {
+      id: string;
+      position: null | string;
+      /** @enum {string} */
+      unit: 'breaths' | 'rounds' | 'beats' | 'seconds';
+      /** Format: int32 */
+      amount: number;
+      sides: string;
+      occurrences: components['schemas']['OccurrenceResponse'][];
+      practice: components['schemas']['PracticeResponse'];
+      ways: null | components['schemas']['WayTakenResponse'][];
+      wayMissing: null | boolean;
+    };
+    LinkResponse: {
+      from: string;
+      to: string;
+      /** Format: int32 */
+      fromMs: number;
+      /** Format: int32 */
+      toMs: number;
+    };
+    /**
+     * @description What kind of thing a move is.
+     * @enum {unknown}
+     */
+    MoveKind: 'hold' | 'flow' | 'rhythm' | 'breathing' | 'balance' | 'check-in' | 'rest';
+    MoveResponse: {
+      summary: components['schemas']['MoveSummary'];
+      talkFirst: string;
+      talkSecond: string;
+      phases: components['schemas']['PhaseResponse'][];
+      options: components['schemas']['OptionResponse'][];
+      cautions: string[];
+      conditions: components['schemas']['ConditionResponse'][];
+      preparations: components['schemas']['CompanionResponse'][];
+      counters: components['schemas']['CompanionResponse'][];
+      waysIn: components['schemas']['WayResponse'][];
+      waysOut: components['schemas']['WayResponse'][];
+    };
+    MoveSummary: {
+      id: string;
+      name: string;
+      traditional: null | string;
+      kind: components['schemas']['MoveKind'];
+      positions: string[];
+      sides: components['schemas']['Sidedness'];
+      circle: components['schemas']['Circle'];
+      second: components['schemas']['Second'];
+      rightNames: null | string;
+      dose: components['schemas']['DoseResponse'];
+      areas: string[];
+      options: string[];
+      props: string[];
+      helpful: string[];
+      /** Format: double */
+      effort: number;
+      phases: components['schemas']['PhaseSummary'][];
+      notFor: string[];
+      optIn: boolean;
+      own: boolean;
+    };
+    MoveTextResponse: {
+      yaml: string;
+    };
+    MoveToMend: {
+      id: string;
+      reason: string;
+    };
+    MovementsResponse: {
+      /** Format: int32 */
+      flexionMs: number;
+      /** Format: int32 */
+      extensionMs: number;
+      /** Format: int32 */
+      sideBendMs: number;
+      /** Format: int32 */
+      rotationMs: number;
+    };
+    OccurrenceResponse: {
+      /** Format: int32 */
+      round: number;
+      /** @enum {string} */
+      side: 'none' | 'right' | 'left';
+      /** Format: int32 */
+      startMs: number;
+      /** Format: int32 */
+      ms: number;
+      /** Format: int32 */
+      talkMs: number;
+    };
+    OpenResponse: {
+      what: string;
+      /** Format: int32 */
+      fromMs: number;
+      /** Format: int32 */
+      toMs: null | number;
+      line: string;
+    };
+    OptionResponse: {
+      name: string;
+      cue: string;
+    };
+    PathResponse: {
+      ways: components['schemas']['WayResponse'][];
+      /** Format: int64 */
+      ms: number;
+    };
+    /**
+     * @description Which breath pattern of the class a phase runs at.
+     * @enum {unknown}
+     */
+    Pattern: 'moving' | 'effort' | 'holding' | 'resting';
+    /**
+     * @description How high the pelvis is kept; going from one to another is a change of level.
+     * @enum {unknown}
+     */
+    PelvisLevel: 'floor' | 'seat' | 'standing';
+    PhaseResponse: {
+      breath: components['schemas']['Breath'];
+      pattern: components['schemas']['Pattern'];
+      work: components['schemas']['Work'];
+      long: string;
+      short: string;
+      last: null | string;
+      opens: string[];
+      closes: string[];
+      figures: {
+        [key: string]: components['schemas']['Figure'];
+      };
+    };
+    PhaseSummary: {
+      breath: components['schemas']['Breath'];
+      cue: string;
+    };
+    PositionResponse: {
+      id: string;
+      name: string;
+      family: components['schemas']['Family'];
+      level: components['schemas']['PelvisLevel'];
+      props: string[];
+      demands: string[];
+      /** Format: double */
+      height: number;
+      figure: components['schemas']['Figure'];
+    };
+    PracticeResponse: {
+      right: null | components['schemas']['AmountResponse'];
+      left: null | components['schemas']['AmountResponse'];
+      none: null | components['schemas']['AmountResponse'];
+    };
+    PreviewResponse: {
+      id: string;
+      name: string;
+      phases: components['schemas']['PhaseSummary'][];
+      frames: components['schemas']['FramesResponse'];
+      bodies: components['schemas']['BodyResponse'][];
+      stage: components['schemas']['StageResponse'];
+      picture: components['schemas']['Figure'];
+    };
+    ProblemDetails: {
+      type?: null | string;
+      title?: null | string;
+      /** Format: int32 */
+      status?: null | number;
+      detail?: null | string;
+      instance?: null | string;
+    };
+    /** @description A thing used in class. */
+    Prop: {
+      /** @description Its id. */
+      id: string;
+      /** @description Its name. */
+      name: string;
+      /** @description More than one of it. */
+      plural: string;
+      /** @description What to look for. */
+      note: string;
+      /** @description What does the same where there is none. */
+      standIns: string[];
+      /** @description Whether a hall can be taken to have it: mat and wall. */
+      alwaysThere: boolean;
+    };
+    PropResponse: {
+      prop: string;
+      /** Format: int32 */
+      fromMs: number;
+      /** Format: int32 */
+      toMs: number;
+      line: string;
+    };
+    RuleResponse: {
+      id: string;
+      title: string;
+      level: components['schemas']['Level'];
+    };
+    ScoreResponse: {
+      /** Format: int32 */
+      totalMs: number;
+      lines: components['schemas']['LineResponse'][];
+      findings: components['schemas']['FindingResponse'][];
+      ledgers: components['schemas']['LedgersResponse'];
+      tide: number[][];
+      open: components['schemas']['OpenResponse'][];
+      props: components['schemas']['PropResponse'][];
+      time: components['schemas']['TimeResponse'];
+      links: components['schemas']['LinkResponse'][];
+      swaps: components['schemas']['SwapResponse'][];
+      ask: components['schemas']['AskResponse'][];
+      events: null | components['schemas']['EventResponse'][];
+    };
+    /**
+     * @description How the second side comes out of the first.
+     * @enum {unknown}
+     */
+    Second: 'mirror' | 'reverse';
+    ShelfEntry: {
+      id: string;
+      title: string;
+      /** Format: double */
+      minutes: number;
+      /** Format: int32 */
+      totalMs: number;
+      areas: string[];
+      about: string;
+      tide: number[];
+      /** Format: int32 */
+      serious: number;
+      /** Format: int32 */
+      notable: number;
+      /** Format: date-time */
+      savedAt: string;
+      tags: string[];
+      archived: boolean;
+    };
+    ShelfResponse: {
+      items: components['schemas']['ShelfEntry'][];
+      /** Format: int32 */
+      total: number;
+      unreadable: components['schemas']['UnreadableClass'][];
+    };
+    SideResponse: {
+      what: string;
+      /** Format: int32 */
+      right: number;
+      /** Format: int32 */
+      left: number;
+    };
+    /**
+     * @description How a move has sides.
+     * @enum {unknown}
+     */
+    Sidedness: 'none' | 'one-sided' | 'alternating' | 'circling' | 'crossing';
+    SolveRequest: {
+      position: string;
+      view: number[];
+      centre: number[];
+      angles: number[];
+      pelvis: number[];
+      handle: string;
+      to: number[];
+    };
+    SolvedResponse: {
+      body: components['schemas']['BodyResponse'];
+      figure: components['schemas']['Figure'];
+    };
+    StageResponse: {
+      position: string;
+      view: number[];
+      centre: number[];
+    };
+    StepResponse: {
+      breath: components['schemas']['Breath'];
+      say: string;
+    };
+    SwapResponse: {
+      line: string;
+      condition: string;
+      /** Format: int32 */
+      people: number;
+      /** @enum {string} */
+      advice: 'fine' | 'smaller' | 'swap' | 'leave-out';
+      because: string;
+      instead: null | string;
+    };
+    TimeResponse: {
+      /** Format: int32 */
+      talk: number;
+      /** Format: int32 */
+      breath: number;
+      /** Format: int32 */
+      ways: number;
+      /** Format: int32 */
+      pauses: number;
+    };
+    /**
+     * @description What a part of a figure is, and so how it is coloured.
+     * @enum {unknown}
+     */
+    Tone:
+      'trunk' | 'right' | 'left' | 'skin' | 'hair' | 'face' | 'eye' | 'prop' | 'prop-edge' | 'mat' | 'mark';
+    /**
+     * @description What a dose counts.
+     * @enum {unknown}
+     */
+    Unit: 'breaths' | 'rounds' | 'beats' | 'seconds';
+    UnreadableClass: {
+      id: string;
+      title: string;
+    };
+    VersionEntry: {
+      /** Format: int32 */
+      number: number;
+      /** Format: date-time */
+      savedAt: string;
+      name: string;
+      /** Format: int32 */
+      totalMs: number;
+    };
+    VersionName: {
+      name: string;
+    };
+    WayResponse: {
+      from: string;
+      to: string;
+      steps: components['schemas']['StepResponse'][];
+      /** Format: int64 */
+      ms: number;
+      cautions: string[];
+    };
+    WayTakenResponse: {
+      to: string;
+      /** Format: int32 */
+      atMs: number;
+      /** Format: int32 */
+      ms: number;
+      steps: string[];
+      cautions: string[];
+    };
+    /**
+     * @description What holds a stay: muscle, weight, or something underneath.
+     * @enum {unknown}
+     */
+    Work: 'active' | 'passive' | 'supported';
+  };
+  responses: never;
+  parameters: never;
+  requestBodies: never;
+  headers: never;
+  pathItems: never;
 }
 export type $defs = Record<string, never>;
 export type operations = Record<string, never>;

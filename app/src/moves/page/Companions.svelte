@@ -23,8 +23,8 @@
 {/snippet}
 
 <h2 class="text-[20px]">Before and after</h2>
-{@render companions('Makes ready for it', move.preparations)}
-{@render companions('Takes it back', move.counters)}
+{@render companions('Preparations', move.preparations)}
+{@render companions('Counters', move.counters)}
 {#if move.preparations.length + move.counters.length === 0}
   <p class="mt-2 text-muted">Nothing in it is strong enough to ask for more than the second side.</p>
 {/if}

@@ -186,7 +186,11 @@
           <button class="press mt-2" aria-pressed={playing} onclick={() => (playing = !playing)}
             >{playing ? 'Back to shaping' : 'See it move'}</button
           >
-          <span class="ml-2 text-muted">Drag a hand, elbow, knee, foot or the head.</span>
+          <span class="ml-2 text-muted"
+            >Drag a hand, elbow, knee, foot or the head{sides === 'both'
+              ? '; the other side does the same'
+              : ''}.</span
+          >
         </div>
         {#if move.readable}
           <div class="mt-4"><PhaseFields {move} bind:phase /></div>

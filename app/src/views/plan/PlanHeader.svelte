@@ -42,7 +42,7 @@
       <span class:text-serious={Math.abs(off) > 60_000}>{clock(off)} {off > 0 ? 'over' : 'short'}</span>
     {/if}
   </div>
-  <div class="flex items-center gap-4 max-lg:ml-auto">
+  <div class="flex items-center gap-4 max-lg:ml-auto print:hidden">
     <span class="w-32 text-[14px] text-muted max-lg:w-auto" role="status">{saved[plan.saver.state]}</span>
     <ThemeButton />
   </div>
