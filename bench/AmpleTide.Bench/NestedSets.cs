@@ -9,7 +9,9 @@ using BenchmarkDotNet.Attributes;
 
 namespace AmpleTide.Bench;
 
-/// <summary>Ten lines in a set in a set: as many occurrences as a class may have, and more than that, which is refused. Budget: 50 ms.</summary>
+/// <summary>
+/// Ten lines in a set in a set: as many occurrences as a class may have, and more than that, which is refused. Budget: 50 ms.
+/// </summary>
 [ShortRunJob]
 public class NestedSets
 {

@@ -15,7 +15,8 @@ public sealed record CatalogueText(string Name, string Text);
 public static partial class CatalogueReader
 {
     /// <summary>Reads the files of a folder.</summary>
-    /// <param name="folder">Holds <c>positions.yaml</c>, <c>ways.yaml</c>, <c>props.yaml</c>, <c>conditions.yaml</c> and <c>moves/*.yaml</c>.</param>
+    /// <param name="folder">Holds <c>positions.yaml</c>, <c>ways.yaml</c>, <c>props.yaml</c>, <c>conditions.yaml</c> and
+    /// <c>moves/*.yaml</c>.</param>
     /// <param name="cache">Shapes that are placed already, or null to place all anew.</param>
     /// <exception cref="CatalogueException">Something in a file is wrong; says file, line and reason.</exception>
     public static MoveCatalogue ReadFolder(string folder, ShapeCache? cache = null)
@@ -119,7 +120,8 @@ public static partial class CatalogueReader
                 if (form.Phases[i].Residual > Placement.MostResidual)
                     entry.Wrong(
                         "phases",
-                        $"in {form.Position.Id}, {form.Option}, phase {i + 1}: {form.Phases[i].Worst} is {form.Phases[i].Residual * 170:0.0} cm off"
+                        $"in {form.Position.Id}, {form.Option}, phase {i + 1}: {form.Phases[i].Worst} is "
+                            + $"{form.Phases[i].Residual * 170:0.0} cm off"
                     );
             }
         }

@@ -4,8 +4,8 @@ using YamlDotNet.Core.Events;
 namespace AmpleTide.Catalogue;
 
 /// <summary>
-/// Parses a text no further than a catalogue goes: loading goes as deep as the text does, and copies what is referred to as often as it is. A
-/// catalogue needs neither depth nor references.
+/// Parses a text no further than a catalogue goes: loading goes as deep as the text does, and copies what is referred to as often as it
+/// is. A catalogue needs neither depth nor references.
 /// </summary>
 /// <param name="text">The text.</param>
 internal sealed class LimitedParser(string text) : IParser
@@ -60,8 +60,8 @@ internal sealed class LimitedParser(string text) : IParser
 
     private LimitException Broken(string reason) => new((int)parser.Current!.Start.Line, reason);
 
-    // The scanner itself slows down with the depth of brackets, so they are counted before it sees them. Brackets in words count too; no word
-    // has so many.
+    // The scanner itself slows down with the depth of brackets, so they are counted before it sees them. Brackets in words count too;
+    // no word has so many.
     private static int? TooManyBrackets(string text)
     {
         var (depth, line) = (0, 1);

@@ -339,8 +339,8 @@ internal sealed partial class MoveReading(IReadOnlyDictionary<string, Position> 
 
     private static readonly Dictionary<string, Sign> SignsByName = Enum.GetValues<Sign>().ToDictionary(s => Entry.Hyphenated(s.ToString()));
 
-    // signs: sign → landmarks; follow and strap: landmarks; stands: prop → landmark; closeUp: what the picture comes close to; picture: the
-    // phase that stands for the move, or as many as it takes to tell it, at most four.
+    // signs: sign → landmarks; follow and strap: landmarks; stands: prop → landmark; closeUp: what the picture comes close to;
+    // picture: the phase that stands for the move, or as many as it takes to tell it, at most four.
     private static (Drawn Drawn, int Picture) ReadDrawn(Entry entry, List<Phase> phases)
     {
         // Before there were other signs, attend stood by itself; moves that are kept or sent still have it so.

@@ -5,9 +5,9 @@ using AmpleTide.Core.Body;
 namespace AmpleTide.Catalogue;
 
 /// <summary>
-/// Placed shapes, worked out when the house is built and shipped beside the server. Each is known by what was asked of the solver and by the
-/// solver's version, so that a move that was changed since is placed anew and all others are not. A file that cannot be read is no reason to
-/// stop: everything is placed anew then.
+/// Placed shapes, worked out when the house is built and shipped beside the server. Each is known by what was asked of the solver and
+/// by the solver's version, so that a move that was changed since is placed anew and all others are not. A file that cannot be read is
+/// no reason to stop: everything is placed anew then.
 /// </summary>
 public sealed class ShapeCache
 {

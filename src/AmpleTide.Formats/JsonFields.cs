@@ -4,7 +4,9 @@ using AmpleTide.Core.Classes;
 
 namespace AmpleTide.Formats;
 
-/// <summary>Reads JSON values of a known shape, and notes what is wrong with a pointer to it. A wrong value stands in with a default.</summary>
+/// <summary>
+/// Reads JSON values of a known shape, and notes what is wrong with a pointer to it. A wrong value stands in with a default.
+/// </summary>
 internal sealed class JsonFields
 {
     private const int MostProblems = 50;

@@ -71,7 +71,9 @@ public static class SvgFigure
         var large = spread > Math.PI / 2 ? 1 : 0;
         return string.Create(
             CultureInfo.InvariantCulture,
-            $"M{At(c.X1, c.Y1, c.R1, along + spread)}A{c.R1} {c.R1} 0 {1 - large} 1 {At(c.X1, c.Y1, c.R1, along - spread)}L{At(c.X2, c.Y2, c.R2, along - spread)}A{c.R2} {c.R2} 0 {large} 1 {At(c.X2, c.Y2, c.R2, along + spread)}Z"
+            $"M{At(c.X1, c.Y1, c.R1, along + spread)}A{c.R1} {c.R1} 0 {1 - large} 1 "
+                + $"{At(c.X1, c.Y1, c.R1, along - spread)}L{At(c.X2, c.Y2, c.R2, along - spread)}A{c.R2} {c.R2} 0 {large} 1 "
+                + $"{At(c.X2, c.Y2, c.R2, along + spread)}Z"
         );
     }
 }

@@ -2,7 +2,6 @@ using AmpleTide.Catalogue;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Classes;
 using AmpleTide.Formats;
-using AmpleTide.Server.Contracts;
 using AmpleTide.Store;
 using Microsoft.EntityFrameworkCore;
 
@@ -23,7 +22,9 @@ internal sealed class OwnMoves(LiveCatalogue live, TimeProvider clock, ILogger<O
     /// <summary>What is stored but cannot be read, by id, and why.</summary>
     public IReadOnlyList<MoveToMend> ToMend => toMend;
 
-    /// <summary>Reads what is stored. A move that a newer catalogue no longer allows stays stored and is left out until it is mended.</summary>
+    /// <summary>
+    /// Reads what is stored. A move that a newer catalogue no longer allows stays stored and is left out until it is mended.
+    /// </summary>
     public void Load(IReadOnlyList<OwnMove> stored)
     {
         var (readable, unreadable) = (new Dictionary<string, OwnMoveForms>(), new List<MoveToMend>());
@@ -86,14 +87,15 @@ internal sealed class OwnMoves(LiveCatalogue live, TimeProvider clock, ILogger<O
     }
 
     /// <summary>
-    /// Saves a class with the own moves that its file brings along. The class itself is kept without them: they are embedded anew when it is
-    /// exported.
+    /// Saves a class with the own moves that its file brings along. The class itself is kept without them: they are embedded anew when
+    /// it is exported.
     /// </summary>
     /// <param name="store">The store.</param>
     /// <param name="embedded">The moves of the file.</param>
     /// <param name="save">Saves the class, computed with a catalogue that has the moves; says whether it was saved.</param>
     /// <param name="cancellation">Ends the waiting.</param>
-    /// <exception cref="UnusableException">A move cannot be read, is the catalogue's, or differs from one that is kept under its id.</exception>
+    /// <exception cref="UnusableException">A move cannot be read, is the catalogue's, or differs from one that is kept under its
+    /// id.</exception>
     public async Task Adopt(
         TideStore store,
         IReadOnlyList<EmbeddedMove> embedded,
@@ -191,3 +193,6 @@ internal sealed class OwnMoves(LiveCatalogue live, TimeProvider clock, ILogger<O
         public void Dispose() => turn.Release();
     }
 }
+
+/// <summary>A kept move that cannot be read any more: its id, and what is wrong with it first.</summary>
+public sealed record MoveToMend(string Id, string Reason);

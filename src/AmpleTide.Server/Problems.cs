@@ -88,7 +88,7 @@ internal static class Problems
                 JsonException json => TypedResults.Problem(
                     title: "The request is not valid JSON.",
                     statusCode: 400,
-                    detail: $"Line {json.LineNumber + 1}, byte {json.BytePositionInLine + 1}: {json.Message.Split(". LineNumber", 2)[0].TrimEnd('.')}."
+                    detail: $"Line {json.LineNumber + 1}, byte {json.BytePositionInLine + 1}: {Reason(json)}."
                 ),
                 BadHttpRequestException bad => TypedResults.Problem(
                     title: bad.StatusCode == 413 ? "The request is too large." : "The request cannot be read.",
@@ -115,6 +115,9 @@ internal static class Problems
             await answer.ExecuteAsync(context);
             return true;
         }
+
+        // The parser repeats the place at the end of its message.
+        private static string Reason(JsonException json) => json.Message.Split(". LineNumber", 2)[0].TrimEnd('.');
     }
 }
 

@@ -34,7 +34,9 @@ internal static class Shelf
         return row;
     }
 
-    /// <summary>Works out anew what the shelf shows of the classes that use a move; they are stored with the next save of the store.</summary>
+    /// <summary>
+    /// Works out anew what the shelf shows of the classes that use a move; they are stored with the next save of the store.
+    /// </summary>
     public static async Task RefreshClassesWith(TideStore store, string move, CatalogueSnapshot snapshot, CancellationToken cancellation)
     {
         var written = $"\"move\":{JsonSerializer.Serialize(move)}";

@@ -12,7 +12,9 @@ public static class Backups
     /// <summary>The folder of the copies in a data folder.</summary>
     public static string FolderIn(string data) => Path.Combine(data, "backups");
 
-    /// <summary>Writes today's copy, unless it is there, and removes those that are older than the last seven. The store stays in use.</summary>
+    /// <summary>
+    /// Writes today's copy, unless it is there, and removes those that are older than the last seven. The store stays in use.
+    /// </summary>
     /// <param name="data">The data folder.</param>
     /// <param name="today">The day the copy is named after.</param>
     public static void Write(string data, DateOnly today)

@@ -67,7 +67,8 @@ public static class StoreSetup
         catch (SqliteException error)
         {
             throw new StoreException(
-                $"The database {file} cannot be used: {Reason(error)}. {(migrating ? "It was being brought up to date; each step is done whole or not at all." : "It was left as it is.")}",
+                $"The database {file} cannot be used: {Reason(error)}. "
+                    + (migrating ? "It was being brought up to date; each step is done whole or not at all." : "It was left as it is."),
                 error
             );
         }
@@ -116,10 +117,8 @@ public static class StoreSetup
         catch (Exception error)
             when (error is IOException or UnauthorizedAccessException && Directory.EnumerateFileSystemEntries(folder).Any())
         {
-            throw new StoreException(
-                $"The data folder {folder} cannot be used: {(error.HResult == NoSpace ? "the disk is full" : "it is read-only")}. It was left as it is.",
-                error
-            );
+            var reason = error.HResult == NoSpace ? "the disk is full" : "it is read-only";
+            throw new StoreException($"The data folder {folder} cannot be used: {reason}. It was left as it is.", error);
         }
     }
 
@@ -172,13 +171,15 @@ public static class StoreSetup
                     .Single() == 0
             )
                 throw new StoreException(
-                    $"The database {file} has no table '{table}' any more; it was left as it is. Daily copies lie in the folder 'backups' beside it."
+                    $"The database {file} has no table '{table}' any more; it was left as it is. Daily copies lie in the folder "
+                        + "'backups' beside it."
                 );
         }
         var damage = store.Database.SqlQueryRaw<string>("PRAGMA quick_check(1)").AsEnumerable().First();
         if (damage != "ok")
             throw new StoreException(
-                $"The database {file} is damaged ({damage.ReplaceLineEndings(" ")}); it was left as it is. Daily copies lie in the folder 'backups' beside it."
+                $"The database {file} is damaged ({damage.ReplaceLineEndings(" ")}); it was left as it is. "
+                    + "Daily copies lie in the folder 'backups' beside it."
             );
     }
 

@@ -7,8 +7,10 @@ namespace AmpleTide.Server.Tests;
 /// <summary>The calls of the API, as a client sees them.</summary>
 public class Calls(RunningServer server) : IClassFixture<RunningServer>
 {
-    private const string Small =
-        """{ "title": "Small", "minutes": 3, "sections": [ { "id": "s1", "items": [ { "id": "l1", "move": "neck-side-tilt", "position": "seated-cross", "breaths": 3, "sides": "right" }, { "id": "l2", "move": "cat-cow", "rounds": 3 } ] } ] }""";
+    private const string Small = """
+        { "title": "Small", "minutes": 3, "sections": [ { "id": "s1", "items": [ { "id": "l1", "move": "neck-side-tilt",
+          "position": "seated-cross", "breaths": 3, "sides": "right" }, { "id": "l2", "move": "cat-cow", "rounds": 3 } ] } ] }
+        """;
 
     [Fact]
     public async Task It_is_well() => Assert.Equal("ok", (await Json("/api/health"))["status"]!.GetValue<string>());
@@ -170,8 +172,10 @@ public class Calls(RunningServer server) : IClassFixture<RunningServer>
     [Fact]
     public async Task A_fix_that_finds_nothing_says_why()
     {
-        const string plan =
-            """{ "title": "Locked", "minutes": 5, "sections": [ { "items": [ { "move": "neck-side-tilt", "sides": "right", "locked": true } ] } ] }""";
+        const string plan = """
+            { "title": "Locked", "minutes": 5, "sections": [ { "items": [ { "move": "neck-side-tilt", "sides": "right",
+              "locked": true } ] } ] }
+            """;
         var problem = await Post(
             "/api/apply",
             $$"""{ "class": {{plan}}, "finding": "second-side:s1.i1", "fix": "fix-1" }""",

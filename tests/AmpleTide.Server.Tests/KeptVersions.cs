@@ -9,7 +9,10 @@ namespace AmpleTide.Server.Tests;
 public class KeptVersions(RunningServer server) : IClassFixture<RunningServer>
 {
     private static string Class(string id, int breaths, string tags = "[]") =>
-        $$"""{ "id": "{{id}}", "title": "Kept {{id}}", "minutes": 3, "tags": {{tags}}, "sections": [ { "id": "s1", "items": [ { "id": "l1", "move": "neck-side-tilt", "breaths": {{breaths}} } ] } ] }""";
+        $$"""
+            { "id": "{{id}}", "title": "Kept {{id}}", "minutes": 3, "tags": {{tags}}, "sections": [ { "id": "s1", "items": [ {
+              "id": "l1", "move": "neck-side-tilt", "breaths": {{breaths}} } ] } ] }
+            """;
 
     [Fact]
     public async Task Saves_of_one_sitting_are_one_version_beside_the_one_before()

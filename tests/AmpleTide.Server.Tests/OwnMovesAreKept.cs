@@ -82,7 +82,10 @@ public class OwnMovesAreKept(RunningServer server) : IClassFixture<RunningServer
         await server.Send(
             HttpMethod.Post,
             "/api/classes",
-            """{ "id": "with-reach", "title": "Reach", "minutes": 1, "sections": [ { "items": [ { "id": "l1", "move": "kept-reach" } ] } ] }"""
+            """
+            { "id": "with-reach", "title": "Reach", "minutes": 1, "sections": [ { "items": [ { "id": "l1",
+              "move": "kept-reach" } ] } ] }
+            """
         );
         async Task<(int Ms, int Serious)> OnTheShelf()
         {
@@ -243,8 +246,10 @@ public class OwnMovesAreKept(RunningServer server) : IClassFixture<RunningServer
     public async Task A_class_file_takes_own_moves_along_and_brings_them_in()
     {
         await Send(HttpMethod.Post, "/api/moves", Yaml("taken-along"));
-        const string plan =
-            """{ "id": "along", "title": "Along", "minutes": 1, "sections": [ { "items": [ { "id": "l1", "move": "taken-along" }, { "id": "l2", "move": "tree" } ] } ] }""";
+        const string plan = """
+            { "id": "along", "title": "Along", "minutes": 1, "sections": [ { "items": [ { "id": "l1", "move": "taken-along" }, {
+              "id": "l2", "move": "tree" } ] } ] }
+            """;
         await server.Send(HttpMethod.Post, "/api/classes", plan);
         var file = await server.Http.GetStringAsync("/api/classes/along/export?as=tide");
         var moves = JsonNode.Parse(file)!["moves"]!.AsArray();

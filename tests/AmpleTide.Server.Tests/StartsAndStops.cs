@@ -205,7 +205,8 @@ public class StartsAndStops
         using (var connection = Open(folder))
             Execute(
                 connection,
-                "CREATE TABLE __EFMigrationsLock (Id INTEGER NOT NULL PRIMARY KEY, Timestamp TEXT NOT NULL); INSERT INTO __EFMigrationsLock VALUES (1, '2026-01-01 00:00:00');"
+                "CREATE TABLE __EFMigrationsLock (Id INTEGER NOT NULL PRIMARY KEY, Timestamp TEXT NOT NULL); INSERT INTO "
+                    + "__EFMigrationsLock VALUES (1, '2026-01-01 00:00:00');"
             );
         var server = new RunningServer();
         await using var stopping = server;
@@ -236,7 +237,11 @@ public class StartsAndStops
         {
             await old.GetService<IMigrator>().MigrateAsync("Versions", TestContext.Current.CancellationToken);
             await old.Database.ExecuteSqlRawAsync(
-                """INSERT INTO classes (Id, Revision, Document, SavedAt, Title, Minutes, TotalMs, Areas, About, Tide, Serious, Notable, Archived, Tags) VALUES ('old', 4, '{{}}', 1, 'Old', 5, 1, 'neck,low-back', '', '200,300', 0, 0, 0, 'dawn, net makers' || char(10) || 'a "quoted" \ one')""",
+                """
+                INSERT INTO classes (Id, Revision, Document, SavedAt, Title, Minutes, TotalMs, Areas, About, Tide, Serious,
+                  Notable, Archived, Tags) VALUES ('old', 4, '{{}}', 1, 'Old', 5, 1, 'neck,low-back', '', '200,300', 0, 0, 0, 'dawn,
+                  net makers' || char(10) || 'a "quoted" \ one')
+                """,
                 TestContext.Current.CancellationToken
             );
         }

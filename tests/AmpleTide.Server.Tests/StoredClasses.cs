@@ -7,7 +7,10 @@ namespace AmpleTide.Server.Tests;
 public class StoredClasses(RunningServer server) : IClassFixture<RunningServer>
 {
     private static string Class(string id, int breaths = 3) =>
-        $$"""{ "id": "{{id}}", "title": "Kept {{id}}", "minutes": 3, "weather": "fog", "sections": [ { "id": "s1", "items": [ { "id": "l1", "move": "neck-side-tilt", "breaths": {{breaths}} } ] } ] }""";
+        $$"""
+            { "id": "{{id}}", "title": "Kept {{id}}", "minutes": 3, "weather": "fog", "sections": [ { "id": "s1", "items": [ {
+              "id": "l1", "move": "neck-side-tilt", "breaths": {{breaths}} } ] } ] }
+            """;
 
     [Fact]
     public async Task The_demo_classes_are_on_the_shelf_of_a_fresh_store()

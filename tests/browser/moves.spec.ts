@@ -170,7 +170,7 @@ test('a shape is made by dragging, by sliders and by fields, and every step can 
   const knee = page.getByRole('slider', { name: /^Knee/ });
   await knee.focus();
   await knee.press('ArrowRight');
-  await expect.poll(written).toMatch(/ knee: \d+/);
+  await expect.poll(written).toMatch(/right\.knee: \d+/);
 
   await page.getByRole('button', { name: 'Neck' }).click();
   const head = page.getByRole('button', { name: /^Head/ });
@@ -210,6 +210,7 @@ test('a move of yours that can no longer be read is named on the list, and mende
   await page.getByRole('button', { name: 'Keep it' }).click();
   await expect(page.getByText('Kept', { exact: true })).toBeVisible();
   expect(((await (await request.get(`/api/moves/${id}`)).json()) as { summary: { name: string } }).summary.name).toBe('Worn tree, mended');
+  await page.unrouteAll({ behavior: 'ignoreErrors' });
   await request.delete(`/api/moves/${id}`);
 });
 

@@ -27,7 +27,8 @@
         type="number"
         min="0"
         max="999"
-        value={stock[prop.id] ?? 0}
+        value={stock[prop.id] ?? (Object.keys(stock).length ? 0 : '')}
+        placeholder="not counted"
         onchange={(e) => set(prop.id, e.currentTarget.valueAsNumber)}
       /></label
     >

@@ -23,6 +23,11 @@ test('what falls short comes first, with what stands in; what any hall has is no
   expect(needs[0]!.standIns).toEqual([{ id: 'towel', name: 'towel', stock: 5 }]);
 });
 
+test('nothing is short while nobody has counted', () => {
+  const [cushion] = needsOf(score, props, {}, 12);
+  expect([cushion!.stock, shortBy(cushion!)]).toEqual([null, 0]);
+});
+
 test('a group of unknown size needs one of each', () => {
   expect(needsOf(score, props, {}, 0).map((n) => n.needed)).toEqual([1, 1]);
 });

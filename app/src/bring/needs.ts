@@ -6,7 +6,8 @@ export interface Need {
   prop: Prop;
   spans: { fromMs: number; toMs: number; line: string }[];
   needed: number;
-  stock: number;
+  /** How many are there; null where nobody has counted. */
+  stock: number | null;
   standIns: { id: string; name: string; stock: number }[];
 }
 
@@ -17,6 +18,7 @@ export function needsOf(
   stock: Readonly<Record<string, number>>,
   people: number,
 ): Need[] {
+  const counted = Object.keys(stock).length > 0;
   const byId = new Map(props.map((p) => [p.id, p]));
   const needs = new Map<string, Need>();
   for (const use of score.props) {
@@ -26,7 +28,7 @@ export function needsOf(
       prop,
       spans: [],
       needed: Math.max(1, people),
-      stock: stock[prop.id] ?? 0,
+      stock: counted ? (stock[prop.id] ?? 0) : null,
       standIns: prop.standIns.map((id) => ({
         id,
         name: byId.get(id)?.name ?? plain(id),
@@ -41,4 +43,4 @@ export function needsOf(
   );
 }
 
-export const shortBy = (need: Need) => Math.max(0, need.needed - need.stock);
+export const shortBy = (need: Need) => need.stock === null ? 0 : Math.max(0, need.needed - need.stock);

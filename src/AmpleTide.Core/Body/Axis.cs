@@ -3,10 +3,12 @@ namespace AmpleTide.Core.Body;
 /// <summary>
 /// The movable axes of the body. One sign convention, for the whole product:
 /// <list type="bullet">
-/// <item>pelvis: pitch bows forward (+), lean goes to the right and rolls somebody lying to the right (+), turn faces to the right (+);</item>
+/// <item>pelvis: pitch bows forward (+), lean goes to the right and rolls somebody lying to the right (+), turn faces to the right
+/// (+);</item>
 /// <item>lower spine, upper spine, neck: flexion (+) / extension (−), side bend to the right (+), rotation to the right (+);</item>
 /// <item>girdle: up (+) / down (−), forward (+) / back (−);</item>
-/// <item>shoulder: the plane the arm is lifted in (0 to the side, 90 to the front, over 90 across the body, below 0 behind it, −90 straight back),
+/// <item>shoulder: the plane the arm is lifted in (0 to the side, 90 to the front, over 90 across the body, below 0 behind it, −90
+/// straight back),
 /// how far it is lifted (0 hanging, 180 overhead), and its own turn outward (+) / inward (−);</item>
 /// <item>elbow: flexion (+); forearm: palm turned down and back (+) / up and forward (−), thumb forward at 0;</item>
 /// <item>wrist: flexion (+) / extension (−); wrist deviation: towards the thumb (+) / the little finger (−);</item>
@@ -207,17 +209,25 @@ public static class Axes
             _ => TrunkRanges[(int)axis],
         };
 
-    /// <summary>The range a shape may use: the normal one, and 80° for the turned head of somebody lying prone at rest (common practice, no source).</summary>
+    /// <summary>
+    /// The range a shape may use: the normal one, and 80° for the turned head of somebody lying prone at rest (common practice, no
+    /// source).
+    /// </summary>
     public static Range Allowed(Axis axis) => axis == Axis.NeckRotation ? new(-80, 80) : Normal(axis);
 
     /// <summary>The name as authors write it, such as <c>neck.side</c> or <c>left.hip.flexion</c>.</summary>
     public static string Name(Axis axis) => Names[(int)axis];
 
-    /// <summary>The axes an author's name stands for: one, both sides (<c>hip.flexion</c>), or the two parts of the spine (<c>spine.flexion</c>).</summary>
+    /// <summary>
+    /// The axes an author's name stands for: one, both sides (<c>hip.flexion</c>), or the two parts of the spine
+    /// (<c>spine.flexion</c>).
+    /// </summary>
     /// <returns>No axes when the name is unknown.</returns>
     public static IReadOnlyList<Axis> Named(string name) => ByName.TryGetValue(name, out var axes) ? axes : [];
 
-    /// <summary>Shares an angle over the axes of a name: each side gets it whole, the parts of the spine by their range in that direction.</summary>
+    /// <summary>
+    /// Shares an angle over the axes of a name: each side gets it whole, the parts of the spine by their range in that direction.
+    /// </summary>
     /// <param name="axes">What <see cref="Named"/> returned.</param>
     /// <param name="degrees">The angle as written.</param>
     public static IEnumerable<(Axis Axis, double Degrees)> Share(IReadOnlyList<Axis> axes, double degrees)

@@ -1,6 +1,8 @@
 namespace AmpleTide.Core.Body;
 
-/// <summary>What can be read off a placed shape. Lengths in statures, loads as fractions of range, weights as shares of the whole.</summary>
+/// <summary>
+/// What can be read off a placed shape. Lengths in statures, loads as fractions of range, weights as shares of the whole.
+/// </summary>
 /// <param name="PelvisHeight">The pelvis above the floor.</param>
 /// <param name="HeadHeight">The middle of the head above the floor.</param>
 /// <param name="HeadAboveHeart">The head above the heart; negative when it hangs below.</param>
@@ -26,7 +28,9 @@ public sealed record Facts(
     double[] LeftStretch
 )
 {
-    /// <summary>The height of the tide line in thousandths of a stature: the mean of pelvis and head, so that a chair class is not flat.</summary>
+    /// <summary>
+    /// The height of the tide line in thousandths of a stature: the mean of pelvis and head, so that a chair class is not flat.
+    /// </summary>
     public int Tide { get; } = (int)Math.Round((PelvisHeight + HeadHeight) / 2 * 1000);
 
     /// <summary>How far an area is lengthened, on the side that is lengthened more.</summary>

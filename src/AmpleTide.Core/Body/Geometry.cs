@@ -25,7 +25,9 @@ public readonly record struct Vector(double X, double Y, double Z)
     public Vector Towards(Vector b, double t) => this + ((b - this) * t);
 }
 
-/// <summary>A rotation as a 3×3 matrix, rows first. Right-handed: a positive turn about an axis that points at you runs counter-clockwise.</summary>
+/// <summary>
+/// A rotation as a 3×3 matrix, rows first. Right-handed: a positive turn about an axis that points at you runs counter-clockwise.
+/// </summary>
 public readonly record struct Rotation(
     double M11,
     double M12,

@@ -20,7 +20,9 @@ public sealed record Landmark(string Name, Segment Segment, Vector Place)
         return frame.At(Place.X, Place.Y, Place.Z);
     }
 
-    /// <summary>From where it lies outwards: the joint of its limb, the middle of the head, or the middle of the trunk at its height.</summary>
+    /// <summary>
+    /// From where it lies outwards: the joint of its limb, the middle of the head, or the middle of the trunk at its height.
+    /// </summary>
     public Vector Inside(Skeleton body)
     {
         var height = Segment switch

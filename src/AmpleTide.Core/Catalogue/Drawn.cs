@@ -8,7 +8,8 @@ namespace AmpleTide.Core.Catalogue;
 /// <param name="Strap">The landmarks a strap runs along.</param>
 /// <param name="Stands">Props that bear nothing, each under the pictured place of a landmark.</param>
 /// <param name="CloseUp">What the picture comes close to, or null for all of the body.</param>
-/// <param name="Earlier">The phases (from 0) that are drawn before the pictured one, in this order, where one moment does not tell the move.</param>
+/// <param name="Earlier">The phases (from 0) that are drawn before the pictured one, in this order, where one moment does not tell the
+/// move.</param>
 public sealed record Drawn(
     IReadOnlyList<(Sign Sign, Landmark At)> Signs,
     IReadOnlyList<Landmark> Follow,

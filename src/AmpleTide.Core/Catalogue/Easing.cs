@@ -46,6 +46,9 @@ public sealed class Easing
     /// <summary>Whether it eases an area.</summary>
     public bool Includes(Area area) => (AreaBits & (1u << (int)area)) != 0;
 
-    /// <summary>How far it lengthens an area it eases, on the side that is lengthened more: 1 is the end of what is normal; 0 where no shape shows it.</summary>
+    /// <summary>
+    /// How far it lengthens an area it eases, on the side that is lengthened more: 1 is the end of what is normal; 0 where no shape
+    /// shows it.
+    /// </summary>
     public double Of(Area area) => most[(int)area];
 }

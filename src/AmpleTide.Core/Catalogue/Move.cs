@@ -145,7 +145,9 @@ public sealed record Move
     /// <summary>Whether a teacher here made it.</summary>
     public bool Own { get; init; }
 
-    /// <summary>Effort in METs; Ainsworth and others, <i>Compendium of Physical Activities</i> (2011), from memory, or placed between its rows.</summary>
+    /// <summary>
+    /// Effort in METs; Ainsworth and others, <i>Compendium of Physical Activities</i> (2011), from memory, or placed between its rows.
+    /// </summary>
     public required double Effort { get; init; }
 
     /// <summary>From where it is best seen, or null for the position's own view.</summary>

@@ -57,8 +57,8 @@ public sealed record MoveForm(Move Move, Position Position, string Option, Phase
     }
 
     /// <summary>
-    /// The phase (from 0) whose shape ends the <paramref name="turn"/>-th of a round. Whoever goes round the other way meets the same shapes
-    /// backward in time, and both ways end a round where it began.
+    /// The phase (from 0) whose shape ends the <paramref name="turn"/>-th of a round. Whoever goes round the other way meets the same
+    /// shapes backward in time, and both ways end a round where it began.
     /// </summary>
     public int Taken(int turn, Side side) =>
         Move.Second == Second.Reverse && side == Side.Left ? ((2 * Phases.Length) - 2 - turn) % Phases.Length : turn;
@@ -66,6 +66,8 @@ public sealed record MoveForm(Move Move, Position Position, string Option, Phase
     /// <summary>The phases (from 0) in the order their shapes are taken.</summary>
     public IReadOnlyList<int> InOrder(Side side) => [.. Enumerable.Range(0, Phases.Length).Select(turn => Taken(turn, side))];
 
-    /// <summary>The shape a phase begins in: the end of the one before, or the base shape; a later round of a flow begins where the last ended.</summary>
+    /// <summary>
+    /// The shape a phase begins in: the end of the one before, or the base shape; a later round of a flow begins where the last ended.
+    /// </summary>
     public Shape StartOf(int phase) => phase == 0 ? Position.Base : Phases[phase - 1].Shape;
 }

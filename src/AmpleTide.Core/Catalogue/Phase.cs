@@ -53,7 +53,9 @@ public enum Work
     Supported,
 }
 
-/// <summary>What is said on a phase: long on the first round, short on the second, then silence, and the notice of the last round.</summary>
+/// <summary>
+/// What is said on a phase: long on the first round, short on the second, then silence, and the notice of the last round.
+/// </summary>
 public sealed record Cue(string Long, string Short, string? Last)
 {
     /// <summary>How many words the long form has.</summary>

@@ -185,7 +185,9 @@ public sealed record Way(
     IReadOnlyList<string> Cautions
 )
 {
-    /// <summary>The way of a convention it follows: <c>riseFromFold</c> → <c>roll-up</c>. Ways between the same positions differ in it.</summary>
+    /// <summary>
+    /// The way of a convention it follows: <c>riseFromFold</c> → <c>roll-up</c>. Ways between the same positions differ in it.
+    /// </summary>
     public IReadOnlyDictionary<string, string> School { get; init; } = new Dictionary<string, string>();
 
     /// <summary>All it asks: its own demands and those of where it ends.</summary>

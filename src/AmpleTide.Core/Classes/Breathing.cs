@@ -39,7 +39,8 @@ public sealed record BreathPatterns(
 )
 {
     /// <summary>
-    /// What a class breathes that says nothing: 9 s a moving round, 5.5 s in effort, 7 s in an easy hold, 10 s at rest. Common practice, no source.
+    /// What a class breathes that says nothing: 9 s a moving round, 5.5 s in effort, 7 s in an easy hold, 10 s at rest. Common
+    /// practice, no source.
     /// </summary>
     public static readonly BreathPatterns Usual = new(1, new(4, 0, 5, 0), new(2.5, 0, 3, 0), new(3, 0, 4, 0), new(4, 0, 6, 0));
 

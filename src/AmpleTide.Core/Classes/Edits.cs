@@ -39,8 +39,8 @@ public static class Edits
     public static ClassPlan Remove(this ClassPlan plan, string id) => plan.Rewrite(item => item.Id == id ? [] : null);
 
     /// <summary>
-    /// Ways to take lines out, the smallest first: the lines alone; with the other side of each, where a move is done a side a line; with all
-    /// that follows them in a row, which nobody could reach without them.
+    /// Ways to take lines out, the smallest first: the lines alone; with the other side of each, where a move is done a side a line;
+    /// with all that follows them in a row, which nobody could reach without them.
     /// </summary>
     public static IEnumerable<ClassPlan> RemovingWithPairs(this ClassPlan plan, params IReadOnlyCollection<string> ids)
     {

@@ -131,7 +131,10 @@ public static class ConditionRules
     /// <summary>All conditions some rule speaks of.</summary>
     public static IReadOnlySet<string> Conditions { get; } = Rules.Select(r => r.Condition).ToHashSet();
 
-    /// <summary>What the conditions say to a move wherever it is taken: a caution that some position spares is left out, else the mildest counts.</summary>
+    /// <summary>
+    /// What the conditions say to a move wherever it is taken: a caution that some position spares is left out, else the mildest
+    /// counts.
+    /// </summary>
     /// <param name="forms">The move in each of its positions.</param>
     public static IReadOnlyList<Caution> For(IReadOnlyCollection<MoveForm> forms) =>
         [.. forms.SelectMany(For).GroupBy(c => c.Condition).Where(g => g.Count() == forms.Count).Select(g => g.MinBy(c => c.Advice)!)];

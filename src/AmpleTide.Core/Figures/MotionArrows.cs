@@ -9,8 +9,8 @@ namespace AmpleTide.Core.Figures;
 /// </summary>
 internal static class MotionArrows
 {
-    // In thousandths of a stature, by eye, no source: what is too small to be meant, how long an arrow has to be to be seen, how long it may
-    // get, and how far beside the body it runs.
+    // In thousandths of a stature, by eye, no source: what is too small to be meant, how long an arrow has to be to be seen, how long
+    // it may get, and how far beside the body it runs.
     private const double LeastTravel = 8,
         Shortest = 100,
         Longest = 250,

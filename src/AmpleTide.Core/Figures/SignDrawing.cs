@@ -32,7 +32,9 @@ internal static class SignDrawing
         yield return new(Tone.Mark, [.. ring], []);
     }
 
-    /// <summary>A stream of air: towards the body on the in-breath, away from it on the out-breath, both ways when breath only comes and goes.</summary>
+    /// <summary>
+    /// A stream of air: towards the body on the in-breath, away from it on the out-breath, both ways when breath only comes and goes.
+    /// </summary>
     public static IEnumerable<FigurePart> Stream(SignPlace place, Breath breath)
     {
         const double apart = 26;

@@ -39,7 +39,10 @@ public static class BreathConsistency
                     if (chosen != Word(breath) && against.Add((line, which)))
                         yield return Rule.Found(
                             [line],
-                            $"{Movements[which].Name} goes with the {Word(breath)}-breath in {line.Move!.Name}; this class has chosen the {chosen}-breath.".Capital(),
+                            (
+                                $"{Movements[which].Name} goes with the {Word(breath)}-breath in {line.Move!.Name}; this class has chosen "
+                                + $"the {chosen}-breath."
+                            ).Capital(),
                             Conventions.Find(Movements[which].Matter!)!.Why
                         );
                     continue;
@@ -50,7 +53,10 @@ public static class BreathConsistency
                 {
                     yield return Rule.Found(
                         [first, line],
-                        $"{Movements[which].Name} goes with the {Word(known[which].Breath)}-breath in {first.Move!.Name} and with the {Word(breath)}-breath in {line.Move!.Name}.".Capital(),
+                        (
+                            $"{Movements[which].Name} goes with the {Word(known[which].Breath)}-breath in {first.Move!.Name} and with the "
+                            + $"{Word(breath)}-breath in {line.Move!.Name}."
+                        ).Capital(),
                         "Either will do, as long as it stays the same."
                     );
                     known[which] = (line, breath);

@@ -26,7 +26,7 @@ public static class BreathDirection
             yield return Rule.Found(
                 [line],
                 $"{form.Move.Name} {said} on the {odd.Breath}-breath.",
-                $"Most schools {said} on the other one."
+                "Most schools teach that on the other breath."
             );
         }
     }

@@ -24,7 +24,8 @@ public static class ConventionKept
                     continue;
                 yield return Rule.Found(
                         [line],
-                        $"{move.Name}: {convention.Ways.First(w => w.Id == way).Name}; this class has chosen {convention.Ways.FirstOrDefault(w => w.Id == chosen)?.Name ?? chosen}.",
+                        $"{move.Name}: {convention.Ways.First(w => w.Id == way).Name}; this class has chosen "
+                            + $"{convention.Ways.FirstOrDefault(w => w.Id == chosen)?.Name ?? chosen}.",
                         convention.Why
                     )
                     .Fix(

@@ -32,7 +32,9 @@ public sealed record Finding(
             Fixes = [.. Fixes, new($"fix-{Fixes.Count + 1}", label, edits)],
         };
 
-    /// <summary>The finding with one more fix, which puts in a line that meets a need after another line, or after the set that line is in.</summary>
+    /// <summary>
+    /// The finding with one more fix, which puts in a line that meets a need after another line, or after the set that line is in.
+    /// </summary>
     public Finding FixByInserting(string label, Score score, LineScore after, Need need) =>
         Fix(label, plan => Insertions.After(score, after, need).Select(i => plan.InsertAfter(after.Set?.Id ?? after.Line.Id, i.Line)));
 

@@ -34,7 +34,10 @@ public static class LeftOpen
             );
             var finding = Rule.Found([state.Line], text, why);
             yield return Closing(score, state) is { } closing
-                ? finding.Fix($"Add {closing.Name} at the end", plan => plan.InsertAfter(score.Lines[^1].Line.Id, closing.Line))
+                ? finding.Fix(
+                    state.What == OpenStates.Lying ? "Sit up at the end" : $"Add {closing.Name} at the end",
+                    plan => plan.InsertAfter(score.Lines[^1].Line.Id, closing.Line)
+                )
                 : finding;
         }
     }

@@ -3,7 +3,9 @@ using AmpleTide.Core.Scoring;
 
 namespace AmpleTide.Core.Judgements;
 
-/// <summary>Every trip down to the floor and up again costs time and some people's knees; nobody goes down twice for what one visit could hold.</summary>
+/// <summary>
+/// Every trip down to the floor and up again costs time and some people's knees; nobody goes down twice for what one visit could hold.
+/// </summary>
 public static class LevelChanges
 {
     /// <summary>The rule.</summary>

@@ -28,7 +28,9 @@ public static class NeckEase
                 continue;
             yield return Rule.Found(
                     [line],
-                    $"{form.Move.Name} {(repeats ? "holds" : "repeats")}; this class eases the neck with {(repeats ? "repetitions" : "soft holds")}.",
+                    repeats
+                        ? $"{form.Move.Name} holds; this class eases the neck with repetitions."
+                        : $"{form.Move.Name} repeats; this class eases the neck with soft holds.",
                     Conventions.Find("neckEase")!.Why
                 )
                 .Fix(

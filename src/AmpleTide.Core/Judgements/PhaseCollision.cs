@@ -3,7 +3,9 @@ using AmpleTide.Core.Scoring;
 
 namespace AmpleTide.Core.Judgements;
 
-/// <summary>A line begins on the breath that is free; where it does not, half a breath is put between, and the teacher should know.</summary>
+/// <summary>
+/// A line begins on the breath that is free; where it does not, half a breath is put between, and the teacher should know.
+/// </summary>
 public static class PhaseCollision
 {
     /// <summary>The rule.</summary>

@@ -41,8 +41,9 @@ public static class PlannedTime
         return $"Talk takes {Of(EventKind.Talk)}, ways take {Of(EventKind.Way)}.";
     }
 
-    // One step of dose at a time, shared out over the class: the move whose dose is changed least so far goes next. Both sides alike, within
-    // least and most; locked lines and the rest stay as they are when time is short. Ends when no step brings the total nearer without harm.
+    // One step of dose at a time, shared out over the class: the move whose dose is changed least so far goes next. Both sides alike,
+    // within least and most; locked lines and the rest stay as they are when time is short. Ends when no step brings the total nearer
+    // without harm.
     private static ClassPlan Approach(ClassPlan plan, Score score, TimeSpan wanted)
     {
         var serious = Serious(score);

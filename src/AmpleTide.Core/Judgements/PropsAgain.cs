@@ -22,7 +22,8 @@ public static class PropsAgain
                 if (need.From - before.To > Soon)
                     yield return Rule.Found(
                         [before.Line, need.Line],
-                        $"The {score.Catalogue.Prop(needs.Key)!.Name.ToLowerInvariant()} goes away and is needed again {Clock.Of(need.From - before.To)} later.",
+                        $"The {score.Catalogue.Prop(needs.Key)!.Name.ToLowerInvariant()} goes away and is needed again "
+                            + $"{Clock.Of(need.From - before.To)} later.",
                         "Moving it takes a room about 40 seconds each time."
                     );
                 before = need;

@@ -16,14 +16,14 @@ public static class PropsShort
         var needed = score.Props.Where(n => score.Catalogue.Prop(n.Prop) is { AlwaysThere: false }).GroupBy(n => n.Prop).ToList();
         if (needed.Count == 0)
             yield break;
-        // A stock that nobody has written down yet is one question, not many findings.
+        // A stock that nobody has counted yet is one question, not many findings.
         if (place.Props.Count == 0)
         {
             var names = string.Join(", ", needed.Select(n => score.Catalogue.Prop(n.Key)!.Plural));
             yield return Rule.Found(
                     [],
-                    $"The class uses {names}; nobody has said what is there.",
-                    "Write down the stock once, and shortages show."
+                    $"The class uses {names}; nobody has said how many are there.",
+                    "Count them once, and shortages show."
                 )
                 .As(Level.Hint);
             yield break;
@@ -47,7 +47,7 @@ public static class PropsShort
                 )
             )
                 finding = finding.Fix(
-                    $"Let {score.Catalogue.Prop(standIn)?.Name.ToLowerInvariant() ?? standIn} stand in",
+                    $"Let {NameOf(standIn, score.Catalogue)} stand in",
                     plan => plan.ChangeLines([.. lines.Select(l => l.Line.Id)], l => StandIn(l, need.Key, standIn))
                 );
             yield return finding;
@@ -67,5 +67,8 @@ public static class PropsShort
     private static string StandInsOf(Prop prop, MoveCatalogue catalogue) =>
         prop.StandIns.Count == 0
             ? "Nothing stands in for it; take the move where it is not needed."
-            : $"What does the same: {string.Join(", ", prop.StandIns.Select(s => catalogue.Prop(s)?.Name.ToLowerInvariant() ?? s.Replace('-', ' ')))}.";
+            : $"What does the same: {string.Join(", ", prop.StandIns.Select(s => NameOf(s, catalogue)))}.";
+
+    private static string NameOf(string prop, MoveCatalogue catalogue) =>
+        catalogue.Prop(prop)?.Name.ToLowerInvariant() ?? prop.Replace('-', ' ');
 }

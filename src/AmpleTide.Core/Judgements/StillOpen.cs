@@ -4,7 +4,9 @@ using AmpleTide.Core.Suggestions;
 
 namespace AmpleTide.Core.Judgements;
 
-/// <summary>Nothing goes on being open when the next thing needs it closed: nobody gets up with closed eyes or sits on crossed legs for long.</summary>
+/// <summary>
+/// Nothing goes on being open when the next thing needs it closed: nobody gets up with closed eyes or sits on crossed legs for long.
+/// </summary>
 public static class StillOpen
 {
     /// <summary>The rule.</summary>

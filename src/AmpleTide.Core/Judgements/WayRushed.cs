@@ -3,7 +3,9 @@ using AmpleTide.Core.Scoring;
 
 namespace AmpleTide.Core.Judgements;
 
-/// <summary>Whoever gets dizzy, is older or comes for the first time is not sent up and down at a brisk pace. Common practice, no source.</summary>
+/// <summary>
+/// Whoever gets dizzy, is older or comes for the first time is not sent up and down at a brisk pace. Common practice, no source.
+/// </summary>
 public static class WayRushed
 {
     /// <summary>The rule.</summary>

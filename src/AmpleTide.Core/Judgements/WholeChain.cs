@@ -4,7 +4,9 @@ using AmpleTide.Core.Scoring;
 
 namespace AmpleTide.Core.Judgements;
 
-/// <summary>Where a class wants its second side after the whole chain, moves that follow each other do not change sides one by one.</summary>
+/// <summary>
+/// Where a class wants its second side after the whole chain, moves that follow each other do not change sides one by one.
+/// </summary>
 public static class WholeChain
 {
     /// <summary>The rule.</summary>

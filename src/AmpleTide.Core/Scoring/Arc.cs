@@ -9,7 +9,9 @@ public static class Arc
     /// <summary>When the final rest begins: with the first quiet line from which on all is quiet, or at the end.</summary>
     public static TimeSpan RestBegins(Score score) => Rest(score) is { Count: > 0 } rest ? rest[0].Occurrences[0].Start : score.Total;
 
-    /// <summary>The lines of the final rest: lying, propped or seated still, those of the rest section, and what wakes after them.</summary>
+    /// <summary>
+    /// The lines of the final rest: lying, propped or seated still, those of the rest section, and what wakes after them.
+    /// </summary>
     public static IReadOnlyList<LineScore> Rest(Score score)
     {
         var done = score.Lines.Where(l => l.Occurrences.Count > 0).ToList();

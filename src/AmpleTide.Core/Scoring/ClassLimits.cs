@@ -28,7 +28,8 @@ public static class ClassLimits
     {
         if (time > Longest)
             throw new ClassTooLongException(
-                $"The class would last more than {Longest.TotalHours} hours, which is the most there is. Take smaller doses or fewer rounds."
+                $"The class would last more than {Longest.TotalHours} hours, which is the most there is. Take smaller doses or "
+                    + "fewer rounds."
             );
     }
 

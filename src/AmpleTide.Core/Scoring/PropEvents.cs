@@ -3,7 +3,9 @@ using AmpleTide.Core.Catalogue;
 
 namespace AmpleTide.Core.Scoring;
 
-/// <summary>Puts fetching and putting aside among the events of a class; they take no time of their own, the talk and the ways have it.</summary>
+/// <summary>
+/// Puts fetching and putting aside among the events of a class; they take no time of their own, the talk and the ways have it.
+/// </summary>
 internal static class PropEvents
 {
     public static IReadOnlyList<ScoreEvent> Among(List<ScoreEvent> events, IReadOnlyList<LineScore> lines, MoveCatalogue catalogue)

@@ -5,7 +5,9 @@ using AmpleTide.Core.Scoring;
 
 namespace AmpleTide.Core.Suggestions;
 
-/// <summary>What somebody with a condition does in a line: smaller, or something else in the same minute, said before the first side.</summary>
+/// <summary>
+/// What somebody with a condition does in a line: smaller, or something else in the same minute, said before the first side.
+/// </summary>
 /// <param name="Line">The line.</param>
 /// <param name="Caution">What is advised, and why.</param>
 /// <param name="People">How many it is for.</param>
@@ -40,7 +42,9 @@ public static class People
         ];
     }
 
-    /// <summary>What to ask before the class: conditions nobody has asked about that would change something, those that change most first.</summary>
+    /// <summary>
+    /// What to ask before the class: conditions nobody has asked about that would change something, those that change most first.
+    /// </summary>
     public static IReadOnlyList<Asked> ToAsk(Score score)
     {
         var changed = new Dictionary<string, List<LineScore>>();

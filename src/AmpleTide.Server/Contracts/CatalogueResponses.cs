@@ -238,9 +238,6 @@ public sealed record FramesResponse(
 /// <summary>A move as its file writes it.</summary>
 public sealed record MoveTextResponse(string Yaml);
 
-/// <summary>A kept move that cannot be read any more: its id, and what is wrong with it first.</summary>
-public sealed record MoveToMend(string Id, string Reason);
-
 /// <summary>A move that is being written, as it would look.</summary>
 /// <param name="Bodies">The body at the end of each phase.</param>
 /// <param name="Stage">From where it is seen.</param>
@@ -282,7 +279,10 @@ public sealed record StageResponse(string Position, double[] View, double[] Cent
         new(position.Id, [view.Around, view.Above], [centre.X, centre.Y, centre.Z]);
 }
 
-/// <summary>A body: all angles in the order of <c>/api/body</c>, in degrees, its pelvis in statures, and what can be taken hold of, in the picture.</summary>
+/// <summary>
+/// A body: all angles in the order of <c>/api/body</c>, in degrees, its pelvis in statures, and what can be taken hold of, in the
+/// picture.
+/// </summary>
 public sealed record BodyResponse(double[] Angles, double[] Pelvis, IReadOnlyList<HandleResponse> Handles)
 {
     /// <summary>A body on a stage.</summary>

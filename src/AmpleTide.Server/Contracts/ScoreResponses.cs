@@ -43,7 +43,9 @@ public sealed record AskResponse(string Condition, string[] Lines);
 /// <summary>How the time is spent, in milliseconds.</summary>
 public sealed record TimeResponse(int Talk, int Breath, int Ways, int Pauses);
 
-/// <summary>A line as it came out. Without ways, without a missing way, and for sides it has no practice on, those fields are left out.</summary>
+/// <summary>
+/// A line as it came out. Without ways, without a missing way, and for sides it has no practice on, those fields are left out.
+/// </summary>
 public sealed record LineResponse(
     string Id,
     string? Position,

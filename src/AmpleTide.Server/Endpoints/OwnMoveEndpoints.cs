@@ -7,7 +7,9 @@ using Microsoft.EntityFrameworkCore;
 
 namespace AmpleTide.Server.Endpoints;
 
-/// <summary>Moves a teacher makes: written as catalogue files write moves, held to the same rules, looked at before they are kept.</summary>
+/// <summary>
+/// Moves a teacher makes: written as catalogue files write moves, held to the same rules, looked at before they are kept.
+/// </summary>
 internal static class OwnMoveEndpoints
 {
     public static void MapOwnMoves(this IEndpointRouteBuilder api)

@@ -33,14 +33,18 @@ internal static class SystemEndpoints
             {
                 var headers = context.Response.Headers;
                 headers.ContentSecurityPolicy =
-                    "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; base-uri 'none'; frame-ancestors 'none'";
+                    "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; base-uri 'none'; "
+                    + "frame-ancestors 'none'";
                 headers.XContentTypeOptions = "nosniff";
                 headers["Referrer-Policy"] = "no-referrer";
                 return next(context);
             }
         );
 
-    /// <summary>The page with its scripts and styles, compressed as they were built. Names with a hash in them never change; the page is asked for anew.</summary>
+    /// <summary>
+    /// The page with its scripts and styles, compressed as they were built. Names with a hash in them never change; the page is asked
+    /// for anew.
+    /// </summary>
     public static void MapPage(this WebApplication app)
     {
         app.Use(

@@ -3,7 +3,9 @@ using AmpleTide.Core.Catalogue;
 
 namespace AmpleTide.Core.Tests.Body;
 
-/// <summary>A dragged hand, foot, knee, elbow or head goes where it is wanted as far as joints allow, and takes only its own limb along.</summary>
+/// <summary>
+/// A dragged hand, foot, knee, elbow or head goes where it is wanted as far as joints allow, and takes only its own limb along.
+/// </summary>
 public class Reaching
 {
     private static readonly Position Standing = Shipped.Catalogue.Position("standing")!;

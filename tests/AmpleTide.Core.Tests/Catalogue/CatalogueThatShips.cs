@@ -62,7 +62,8 @@ public class CatalogueThatShips
                     && overlap.Part.EndsWith("arm", StringComparison.Ordinal)
                     && overlap.In.EndsWith("arm", StringComparison.Ordinal)
                 )
-            select $"{move.Id} in {form.Position.Id}, {form.Option}, phase {Array.IndexOf(form.Phases, phase) + 1}: {overlap.Part} in {overlap.In}, {overlap.Depth * 170:0.0} cm";
+            select $"{move.Id} in {form.Position.Id}, {form.Option}, phase {Array.IndexOf(form.Phases, phase) + 1}: {overlap.Part} "
+                + $"in {overlap.In}, {overlap.Depth * 170:0.0} cm";
         if (through.Any())
             Assert.Fail(string.Join(Environment.NewLine, through));
 

@@ -190,7 +190,9 @@ public partial class CuesMatchShapes
 
     // A side with the word that follows it, or the one after an adjective: "{right} ear", "{left} long side".
     [GeneratedRegex(
-        @"(\b(?:to|towards)(?: the)? )?\{(right|left)\}(?: (?:front|back|upper|lower|bent|straight|long|top|big|little|inner|outer|whole|sitting|free|open|lifted))? ([a-z]+)"
+        @"(\b(?:to|towards)(?: the)? )?\{(right|left)\}(?: "
+            + "(?:front|back|upper|lower|bent|straight|long|top|big|little|inner|outer|whole|sitting|free|open|lifted))? "
+            + "([a-z]+)"
     )]
     private static partial Regex Named();
 }

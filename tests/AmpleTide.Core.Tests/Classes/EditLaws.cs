@@ -7,7 +7,9 @@ using FsCheck.Xunit;
 
 namespace AmpleTide.Core.Tests.Classes;
 
-/// <summary>Edits are pure: they change what they say and nothing else, ids stay one of a kind, and an unknown id changes nothing.</summary>
+/// <summary>
+/// Edits are pure: they change what they say and nothing else, ids stay one of a kind, and an unknown id changes nothing.
+/// </summary>
 public class EditLaws
 {
     /// <summary>A sound class made a little different, and one of its lines.</summary>
@@ -94,7 +96,8 @@ public class EditLaws
     public void A_set_goes_with_its_last_line()
     {
         var plan = Shipped.Class(
-            "{ \"id\": \"s\", \"set\": { \"rounds\": 2, \"items\": [ { \"id\": \"a\", \"move\": \"cat-cow\" } ] } }, { \"id\": \"b\", \"move\": \"mountain\" }"
+            "{ \"id\": \"s\", \"set\": { \"rounds\": 2, \"items\": [ { \"id\": \"a\", \"move\": \"cat-cow\" } ] } }, { "
+                + "\"id\": \"b\", \"move\": \"mountain\" }"
         );
         Assert.Equal(["b"], plan.Remove("a").Sections[0].Items.Select(i => i.Id));
     }

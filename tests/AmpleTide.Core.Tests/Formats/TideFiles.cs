@@ -60,7 +60,10 @@ public class TideFiles
     public void Missing_ids_come_from_the_place()
     {
         var plan = Shipped.Parse(
-            """{ "title": "x", "minutes": 5, "sections": [ { "items": [ { "move": "a" } ] }, { "items": [ { "move": "b" }, { "set": { "items": [ { "move": "c" } ] } } ] } ] }"""
+            """
+            { "title": "x", "minutes": 5, "sections": [ { "items": [ { "move": "a" } ] }, { "items": [ { "move": "b" }, { "set": {
+              "items": [ { "move": "c" } ] } } ] } ] }
+            """
         );
         Assert.Equal(["s1.i1", "s2.i1", "s2.i2.i1"], plan.Lines.Select(l => l.Id));
         Assert.Equal("s2.i2", plan.Sections[1].Items[1].Id);

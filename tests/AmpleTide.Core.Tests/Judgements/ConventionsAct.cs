@@ -52,12 +52,15 @@ public class ConventionsAct
             {
                 "whole-chain",
                 Chosen("secondSide", "whole-chain"),
-                "{ \"set\": { \"rounds\": [\"right\", \"left\"], \"items\": [ { \"move\": \"neck-side-tilt\" }, { \"move\": \"seated-side-bend\" } ] } }"
+                "{ \"set\": { \"rounds\": [\"right\", \"left\"], \"items\": [ { \"move\": \"neck-side-tilt\" }, { \"move\": "
+                    + "\"seated-side-bend\" } ] } }"
             },
             {
                 "side-gap",
                 Chosen("secondSide", "whole-chain"),
-                "{ \"move\": \"neck-side-tilt\", \"sides\": \"right\" }, { \"move\": \"final-rest\", \"seconds\": 240, \"position\": \"supine-knees\" }, { \"move\": \"neck-side-tilt\", \"sides\": \"left\", \"position\": \"seated-cross\" }"
+                "{ \"move\": \"neck-side-tilt\", \"sides\": \"right\" }, { \"move\": \"final-rest\", \"seconds\": 240, "
+                    + "\"position\": \"supine-knees\" }, { \"move\": \"neck-side-tilt\", \"sides\": \"left\", \"position\": "
+                    + "\"seated-cross\" }"
             },
             { "breath-consistency", Chosen("turnHead", "out"), "{ \"move\": \"head-turns\" }" },
         };

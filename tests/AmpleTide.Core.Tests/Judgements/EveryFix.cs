@@ -6,8 +6,8 @@ using AmpleTide.Formats;
 namespace AmpleTide.Core.Tests.Judgements;
 
 /// <summary>
-/// The law of fixes, for every fix of every rule: what comes back is a class that can be saved, the finding is gone, nothing as bad has come in
-/// its place, and what is locked is as it was. Where no edit does that, the fix says why and changes nothing.
+/// The law of fixes, for every fix of every rule: what comes back is a class that can be saved, the finding is gone, nothing as bad has
+/// come in its place, and what is locked is as it was. Where no edit does that, the fix says why and changes nothing.
 /// </summary>
 public class EveryFix
 {
@@ -26,7 +26,10 @@ public class EveryFix
                 "\"group\": { \"pace\": \"brisk\", \"age\": \"older\" }"
             ),
             Shipped.Parse(
-                """{ "title": "Calm", "minutes": 5, "sections": [ { "name": "Rest", "part": "rest", "breath": { "resting": [6, 0, 4, 0] }, "items": [ { "move": "breath-watch" } ] } ] }"""
+                """
+                { "title": "Calm", "minutes": 5, "sections": [ { "name": "Rest", "part": "rest", "breath": { "resting": [6, 0, 4,
+                  0] }, "items": [ { "move": "breath-watch" } ] } ] }
+                """
             ),
             .. Enumerable.Range(1000, Spoiled).Select(QuietOnGoodWork.Spoiled),
             .. Shipped.DemoNames.Select(Shipped.Demo),

@@ -40,7 +40,8 @@ public class LooseEnds
                             Dose = new(Unit.Seconds, 20),
                             Say = Said(
                                 "2",
-                                "Shoulders heavy, and if you like the hand comes to the head, or the arm reaches away, or you look down to the hip, or you stay as you are, whatever your neck tells you about it today is right for you"
+                                "Shoulders heavy, and if you like the hand comes to the head, or the arm reaches away, or you look down to the "
+                                    + "hip, or you stay as you are, whatever your neck tells you about it today is right for you"
                             ),
                         }
                 ),
@@ -173,7 +174,8 @@ public class LooseEnds
     public void A_breath_that_flips_is_told()
     {
         var plan = Shipped.Class(
-            "{ \"id\": \"a\", \"move\": \"head-turns\", \"position\": \"seated-cross\" }, { \"id\": \"b\", \"move\": \"turns-on-the-in-breath\" }"
+            "{ \"id\": \"a\", \"move\": \"head-turns\", \"position\": \"seated-cross\" }, { \"id\": \"b\", \"move\": "
+                + "\"turns-on-the-in-breath\" }"
         );
         Assert.Equal(["a", "b"], Assert.Single(WrongMoves.Judge(plan), f => f.Rule == "breath-consistency").Lines);
     }
@@ -190,7 +192,8 @@ public class LooseEnds
     public void One_end_of_the_back_straight_into_the_other_is_told_and_a_pause_mends_it()
     {
         var plan = Shipped.Class(
-            "{ \"set\": { \"rounds\": 2, \"items\": [ { \"id\": \"a\", \"move\": \"ends-round\" }, { \"id\": \"b\", \"move\": \"begins-arched\" } ] } }"
+            "{ \"set\": { \"rounds\": 2, \"items\": [ { \"id\": \"a\", \"move\": \"ends-round\" }, { \"id\": \"b\", "
+                + "\"move\": \"begins-arched\" } ] } }"
         );
         // The first round has a talk-in between the two; from the second on they follow each other at once.
         var finding = Assert.Single(WrongMoves.Judge(plan), f => f.Rule == "end-to-end");

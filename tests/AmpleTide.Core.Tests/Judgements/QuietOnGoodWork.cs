@@ -71,7 +71,9 @@ public class QuietOnGoodWork(ITestOutputHelper output)
     private static Dictionary<string, int> Counts(IEnumerable<ClassPlan> plans) =>
         plans.SelectMany(p => WrongMoves.Judge(p).Select(f => f.Rule).Distinct()).GroupBy(r => r).ToDictionary(g => g.Key, g => g.Count());
 
-    /// <summary>A sound class made a little different, and still sound: other doses within what is usual, the other side first, another pace.</summary>
+    /// <summary>
+    /// A sound class made a little different, and still sound: other doses within what is usual, the other side first, another pace.
+    /// </summary>
     internal static ClassPlan Varied(int seed)
     {
         var random = new Random(seed);

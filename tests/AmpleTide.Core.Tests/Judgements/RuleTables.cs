@@ -16,7 +16,8 @@ public class RuleTables
             {
                 "second-side",
                 Tilt
-                    + ", \"sides\": \"right\", \"breaths\": 3 }, { \"move\": \"cat-cow\" }, { \"move\": \"neck-side-tilt\", \"sides\": \"left\", \"breaths\": 3 }"
+                    + ", \"sides\": \"right\", \"breaths\": 3 }, { \"move\": \"cat-cow\" }, { \"move\": \"neck-side-tilt\", "
+                    + "\"sides\": \"left\", \"breaths\": 3 }"
             },
             { "second-side", "{ \"move\": \"head-turns\", \"rounds\": 6 }" },
             { "second-side", "{ \"set\": { \"rounds\": [\"right\", \"left\"], \"items\": [ { \"move\": \"warrior-two\" } ] } }" },
@@ -42,7 +43,8 @@ public class RuleTables
             {
                 "one-option",
                 Tilt
-                    + ", \"sides\": \"right\", \"option\": \"easier\" }, { \"move\": \"neck-side-tilt\", \"sides\": \"left\", \"option\": \"easier\" }"
+                    + ", \"sides\": \"right\", \"option\": \"easier\" }, { \"move\": \"neck-side-tilt\", \"sides\": \"left\", "
+                    + "\"option\": \"easier\" }"
             },
             { "unnamed-side", Tilt + ", \"talk\": \"The {right} ear sinks, as far as feels right for you\" }" },
             { "unnamed-side", "{ \"move\": \"cat-cow\", \"talk\": \"The other way next\" }" },
@@ -50,7 +52,8 @@ public class RuleTables
             { "strong-after-rest", "{ \"move\": \"plank-hold\" }, { \"move\": \"final-rest\" }, { \"move\": \"wake-hands-and-feet\" }" },
             {
                 "pause-before-rising",
-                "{ \"move\": \"final-rest\", \"seconds\": 400 }, { \"move\": \"noticing-pause\", \"position\": \"seated-cross\", \"breaths\": 5 }, { \"move\": \"mountain\" }"
+                "{ \"move\": \"final-rest\", \"seconds\": 400 }, { \"move\": \"noticing-pause\", \"position\": "
+                    + "\"seated-cross\", \"breaths\": 5 }, { \"move\": \"mountain\" }"
             },
             { "pause-before-rising", "{ \"move\": \"final-rest\", \"seconds\": 100 }, { \"move\": \"mountain\" }" },
             { "still-open", "{ \"move\": \"settle-tall\" }, { \"move\": \"eyes-open\" }, { \"move\": \"mountain\" }" },
@@ -63,7 +66,8 @@ public class RuleTables
             { "end-to-end", "{ \"move\": \"folded-rest-hold\" }, { \"move\": \"low-cobra\" }" },
             {
                 "breath-direction",
-                "{ \"move\": \"seated-twist\" }, { \"move\": \"thread-the-needle\" }, { \"move\": \"seated-cat-cow\" }, { \"move\": \"bridge\" }"
+                "{ \"move\": \"seated-twist\" }, { \"move\": \"thread-the-needle\" }, { \"move\": \"seated-cat-cow\" }, { "
+                    + "\"move\": \"bridge\" }"
             },
         };
 
@@ -94,13 +98,15 @@ public class RuleTables
             },
             {
                 "second-side",
-                "{ \"id\": \"t\", \"set\": { \"name\": \"Chain\", \"rounds\": [\"right\", \"left\", \"right\"], \"items\": [ { \"move\": \"warrior-two\" }, { \"move\": \"reverse-warrior\" } ] } }",
+                "{ \"id\": \"t\", \"set\": { \"name\": \"Chain\", \"rounds\": [\"right\", \"left\", \"right\"], \"items\": [ { "
+                    + "\"move\": \"warrior-two\" }, { \"move\": \"reverse-warrior\" } ] } }",
                 "Chain: 2 rounds on the right, 1 on the left.",
                 1
             },
             {
                 "phase-collision",
-                "{ \"move\": \"shrug-and-drop\" }, { \"move\": \"shrug-and-drop\" }, { \"move\": \"bridge\" }, { \"move\": \"bridge\" }, { \"move\": \"knees-hugged\", \"talk\": \"Now\" }",
+                "{ \"move\": \"shrug-and-drop\" }, { \"move\": \"shrug-and-drop\" }, { \"move\": \"bridge\" }, { \"move\": "
+                    + "\"bridge\" }, { \"move\": \"knees-hugged\", \"talk\": \"Now\" }",
                 "Bridge, up and down ends on an out-breath and Hug both knees begins on one.",
                 1
             },
@@ -112,14 +118,17 @@ public class RuleTables
             { "unknown-name", "{ \"move\": \"cat-cow\", \"option\": \"harder\" }", "Cat and cow has no option 'harder'.", 0 },
             {
                 "counter",
-                "{ \"move\": \"locust\", \"breaths\": 5 }, { \"move\": \"shins-wiper\" }, { \"move\": \"mountain\", \"breaths\": 6 }, { \"move\": \"arms-float\", \"rounds\": 8 }",
+                "{ \"move\": \"locust\", \"breaths\": 5 }, { \"move\": \"shins-wiper\" }, { \"move\": \"mountain\", "
+                    + "\"breaths\": 6 }, { \"move\": \"arms-float\", \"rounds\": 8 }",
                 "Locust arches the back for 31 s and nothing rounds it.",
                 1
             },
             {
                 "side-gap",
                 Tilt
-                    + ", \"sides\": \"right\" }, { \"move\": \"final-rest\", \"seconds\": 240, \"position\": \"supine-knees\" }, { \"move\": \"neck-side-tilt\", \"sides\": \"left\", \"position\": \"seated-cross\" }, { \"move\": \"noticing-pause\", \"position\": \"seated-cross\" }",
+                    + ", \"sides\": \"right\" }, { \"move\": \"final-rest\", \"seconds\": 240, \"position\": \"supine-knees\" }, { "
+                    + "\"move\": \"neck-side-tilt\", \"sides\": \"left\", \"position\": \"seated-cross\" }, { \"move\": "
+                    + "\"noticing-pause\", \"position\": \"seated-cross\" }",
                 "Ear to shoulder: the left comes ",
                 1
             },
@@ -140,13 +149,15 @@ public class RuleTables
             {
                 "talk-fits",
                 Tilt
-                    + ", \"say\": { \"1\": \"Let the ear sink down to the shoulder as slowly as you like, with the jaw quite soft and the arm as heavy as wet rope\" } }",
+                    + ", \"say\": { \"1\": \"Let the ear sink down to the shoulder as slowly as you like, with the jaw quite soft "
+                    + "and the arm as heavy as wet rope\" } }",
                 "Ear to shoulder: 26 words where 14 fit before its breath.",
                 1
             },
             {
                 "strong-after-rest",
-                "{ \"move\": \"cat-cow\" }, { \"move\": \"final-rest\", \"position\": \"supine-long\" }, { \"move\": \"plank-hold\" }, { \"move\": \"noticing-pause\", \"position\": \"seated-cross\" }",
+                "{ \"move\": \"cat-cow\" }, { \"move\": \"final-rest\", \"position\": \"supine-long\" }, { \"move\": "
+                    + "\"plank-hold\" }, { \"move\": \"noticing-pause\", \"position\": \"seated-cross\" }",
                 "Plank comes after the rest began.",
                 1
             },
@@ -159,7 +170,8 @@ public class RuleTables
             { "dose", "{ \"move\": \"cat-cow\", \"rounds\": 30 }", "Cat and cow: 30 rounds is over the usual 3 to 10.", 1 },
             {
                 "preparation",
-                "{ \"move\": \"mountain\" }, { \"move\": \"plank-hold\" }, { \"move\": \"arms-float\", \"rounds\": 8 }, { \"move\": \"toes-heels-rock\", \"rounds\": 12 }",
+                "{ \"move\": \"mountain\" }, { \"move\": \"plank-hold\" }, { \"move\": \"arms-float\", \"rounds\": 8 }, { "
+                    + "\"move\": \"toes-heels-rock\", \"rounds\": 12 }",
                 "Plank comes before anything moved the wrists under weight.",
                 1
             },
@@ -176,8 +188,16 @@ public class RuleTables
                 1
             },
             {
+                "arc",
+                "{ \"move\": \"mountain\", \"breaths\": 20 }, { \"move\": \"weight-shift\", \"rounds\": 12 }, { \"move\": "
+                    + "\"plank-hold\", \"breaths\": 8 }, { \"move\": \"breath-watch\", \"breaths\": 20 }, { \"move\": \"plank-hold\" }",
+                "Plank asks for",
+                0
+            },
+            {
                 "level-changes",
-                "{ \"move\": \"mountain\" }, { \"move\": \"cat-cow\" }, { \"move\": \"mountain\" }, { \"move\": \"cat-cow\" }, { \"move\": \"mountain\" }, { \"move\": \"cat-cow\" }",
+                "{ \"move\": \"mountain\" }, { \"move\": \"cat-cow\" }, { \"move\": \"mountain\" }, { \"move\": \"cat-cow\" }, "
+                    + "{ \"move\": \"mountain\" }, { \"move\": \"cat-cow\" }",
                 "The class goes down 3 times.",
                 0
             },
@@ -234,7 +254,8 @@ public class RuleTables
     public void A_position_written_where_it_cannot_be_taken_is_offered_where_it_can()
     {
         var plan = Shipped.Class(
-            "{ \"move\": \"settle-tall\", \"position\": \"chair-edge\" }, { \"id\": \"b\", \"move\": \"neck-side-tilt\", \"position\": \"heel-sit\" }",
+            "{ \"move\": \"settle-tall\", \"position\": \"chair-edge\" }, { \"id\": \"b\", \"move\": \"neck-side-tilt\", "
+                + "\"position\": \"heel-sit\" }",
             "\"place\": { \"limits\": [\"no-floor\"] }"
         );
         var finding = Shipped.Found(plan, "way-missing")!;
@@ -296,7 +317,8 @@ public class RuleTables
     {
         var plan = Shipped.Class(
             "{ \"move\": \"mountain\" }",
-            "\"startsIn\": \"hovering\", \"group\": { \"conditions\": { \"toothache\": 1 } }, \"place\": { \"limits\": [\"no-fun\"], \"props\": { \"sail\": 2 } }"
+            "\"startsIn\": \"hovering\", \"group\": { \"conditions\": { \"toothache\": 1 } }, \"place\": { \"limits\": "
+                + "[\"no-fun\"], \"props\": { \"sail\": 2 } }"
         );
         var texts = Shipped.Judge(plan).Where(f => f.Rule == "unknown-name").Select(f => f.Text);
         Assert.Equal(
@@ -388,7 +410,9 @@ public class RuleTables
             {
                 "arc",
                 "\"minutes\": 10",
-                "{ \"move\": \"warrior-one\" }, { \"move\": \"arms-float\", \"rounds\": 8 }, { \"move\": \"weight-shift\", \"rounds\": 12 }, { \"move\": \"mountain\", \"breaths\": 6 }, { \"move\": \"arm-across\", \"breaths\": 5 }, { \"move\": \"toes-heels-rock\", \"rounds\": 8 }",
+                "{ \"move\": \"warrior-one\" }, { \"move\": \"arms-float\", \"rounds\": 8 }, { \"move\": \"weight-shift\", "
+                    + "\"rounds\": 12 }, { \"move\": \"mountain\", \"breaths\": 6 }, { \"move\": \"arm-across\", \"breaths\": 5 }, { "
+                    + "\"move\": \"toes-heels-rock\", \"rounds\": 8 }",
                 "Warrior one, the most demanding, comes early",
                 0
             },
@@ -403,13 +427,15 @@ public class RuleTables
                 "props-short",
                 "",
                 "{ \"move\": \"settle-tall\", \"position\": \"chair-edge\" }",
-                "The class uses chairs; nobody has said what is there.",
+                "The class uses chairs; nobody has said how many are there.",
                 0
             },
             {
                 "props-again",
                 "\"startsIn\": \"chair-edge\"",
-                "{ \"move\": \"seated-cat-cow\", \"position\": \"chair-edge\" }, { \"move\": \"mountain\", \"breaths\": 6 }, { \"move\": \"arms-float\", \"position\": \"standing\", \"rounds\": 8 }, { \"move\": \"rounded-hold\", \"position\": \"chair-edge\" }",
+                "{ \"move\": \"seated-cat-cow\", \"position\": \"chair-edge\" }, { \"move\": \"mountain\", \"breaths\": 6 }, { "
+                    + "\"move\": \"arms-float\", \"position\": \"standing\", \"rounds\": 8 }, { \"move\": \"rounded-hold\", "
+                    + "\"position\": \"chair-edge\" }",
                 "The chair goes away and is needed again ",
                 0
             },
@@ -440,7 +466,10 @@ public class RuleTables
     public void A_calming_part_whose_out_breath_is_shorter_is_told_and_mended()
     {
         var plan = Shipped.Parse(
-            """{ "title": "Calm", "minutes": 5, "sections": [ { "name": "Rest", "part": "rest", "breath": { "resting": [6, 0, 4, 0] }, "items": [ { "move": "breath-watch" } ] } ] }"""
+            """
+            { "title": "Calm", "minutes": 5, "sections": [ { "name": "Rest", "part": "rest", "breath": { "resting": [6, 0, 4, 0] },
+              "items": [ { "move": "breath-watch" } ] } ] }
+            """
         );
         var finding = Shipped.Found(plan, "breath-ratio")!;
         Assert.Equal("In Rest the out-breath is shorter than the in-breath.", finding.Text);

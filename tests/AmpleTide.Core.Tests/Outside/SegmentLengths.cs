@@ -69,7 +69,10 @@ public class SegmentLengths
             6
         );
 
-    /// <summary>Standing people carry their centre of mass at 53 to 58 % of stature, in front of the second sacral vertebra: anatomy textbooks, from memory.</summary>
+    /// <summary>
+    /// Standing people carry their centre of mass at 53 to 58 % of stature, in front of the second sacral vertebra: anatomy textbooks,
+    /// from memory.
+    /// </summary>
     [Fact]
     public void The_centre_of_mass_of_a_standing_body_lies_where_textbooks_have_it()
     {

@@ -11,7 +11,9 @@ public class UsualTimes
     [Fact]
     public void A_moving_round_takes_about_nine_and_a_half_seconds() => Assert.InRange(BreathPatterns.Usual.Breath(Pattern.Moving), 8, 11);
 
-    /// <summary>Slow paced breathing is near six a minute (4.5 to 6.5): Lehrer and Gevirtz, Frontiers in Psychology, 2014, from memory.</summary>
+    /// <summary>
+    /// Slow paced breathing is near six a minute (4.5 to 6.5): Lehrer and Gevirtz, Frontiers in Psychology, 2014, from memory.
+    /// </summary>
     [Fact]
     public void Resting_and_counted_breaths_are_slow_paced_breathing()
     {
@@ -67,7 +69,9 @@ public class UsualTimes
         }
     }
 
-    /// <summary>Sitting quietly 1.3 MET, power yoga 4.0: Ainsworth and others, Compendium of Physical Activities, 2011, from memory.</summary>
+    /// <summary>
+    /// Sitting quietly 1.3 MET, power yoga 4.0: Ainsworth and others, Compendium of Physical Activities, 2011, from memory.
+    /// </summary>
     [Fact]
     public void Efforts_lie_between_resting_and_power_yoga() =>
         Assert.All(Shipped.Catalogue.Moves, m => Assert.InRange(m.Effort, 1.0, 4.0));

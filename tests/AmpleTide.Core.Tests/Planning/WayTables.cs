@@ -39,6 +39,18 @@ public class WayTables
     }
 
     [Fact]
+    public void A_way_costs_its_time_and_four_seconds_for_each_thing_it_asks_of_knees_hands_and_head()
+    {
+        long Cost(string from, string to) =>
+            WayNetwork.CostOf(Shipped.Catalogue.Ways.First(w => w.From.Id == from && w.To.Id == to), Pace.Usual, false);
+        TimeSpan Time(string from, string to) =>
+            Timing.WayTime(Shipped.Catalogue.Ways.First(w => w.From.Id == from && w.To.Id == to), Pace.Usual, false);
+        // Hands and knees load both; whoever lies back down from sitting asks nothing of either.
+        Assert.Equal(8000, Cost("seated-cross", "all-fours") - (long)Time("seated-cross", "all-fours").TotalMilliseconds);
+        Assert.Equal(0, Cost("standing", "chair-edge") - (long)Time("standing", "chair-edge").TotalMilliseconds);
+    }
+
+    [Fact]
     public void Whoever_can_get_somewhere_can_get_back()
     {
         var stuck =

@@ -12,7 +12,8 @@ public class CounterDebtTables
         {
             { "{ \"move\": \"low-cobra\", \"rounds\": 8 }, { \"move\": \"folded-rest-hold\" }", "Spine", false, "folded-rest-hold", true },
             {
-                "{ \"move\": \"locust\", \"breaths\": 4 }, { \"move\": \"settle-lying\", \"breaths\": 30 }, { \"move\": \"settle-lying\", \"breaths\": 10 }",
+                "{ \"move\": \"locust\", \"breaths\": 4 }, { \"move\": \"settle-lying\", \"breaths\": 30 }, { \"move\": "
+                    + "\"settle-lying\", \"breaths\": 10 }",
                 "Spine",
                 false,
                 null,
@@ -69,7 +70,9 @@ public class CounterDebtTables
     public void What_comes_too_late_is_told_with_how_late_it_comes()
     {
         var debt = Debts(
-                "{ \"move\": \"low-cobra\", \"rounds\": 8 }, { \"move\": \"prone-rest\", \"breaths\": 5 }, { \"move\": \"chest-lift-head-turned\", \"rounds\": 3 }, { \"move\": \"settle-lying\", \"breaths\": 30 }, { \"move\": \"knees-hugged\" }"
+                "{ \"move\": \"low-cobra\", \"rounds\": 8 }, { \"move\": \"prone-rest\", \"breaths\": 5 }, { \"move\": "
+                    + "\"chest-lift-head-turned\", \"rounds\": 3 }, { \"move\": \"settle-lying\", \"breaths\": 30 }, { \"move\": "
+                    + "\"knees-hugged\" }"
             )
             .First(d => d.Bend == Core.Body.Bend.Spine && !d.Forward);
         Assert.Null(debt.MetBy);

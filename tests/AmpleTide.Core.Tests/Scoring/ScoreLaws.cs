@@ -115,6 +115,21 @@ public class ScoreLaws
         Assert.All(score.Tide, p => Assert.InRange(p.Height, 20, 800));
     }
 
+    [Fact]
+    public void A_long_tide_line_keeps_every_crest_and_every_trough()
+    {
+        const int times = 60;
+        var pair = "{ \"move\": \"mountain\", \"breaths\": 1 }, { \"move\": \"cat-cow\", \"rounds\": 4 }";
+        var one = Shipped.Score(Shipped.Class(pair)).Tide;
+        var (crest, trough) = (one.Max(p => p.Height), one.Min(p => p.Height));
+        var tide = Shipped.Score(Shipped.Class(string.Join(", ", Enumerable.Repeat(pair, times)), "\"minutes\": 90")).Tide;
+        Assert.InRange(tide.Count, times * 2, 400);
+        var middle = (crest + trough) / 2;
+        var turns = tide.Zip(tide.Skip(1)).Count(p => p.First.Height > middle != p.Second.Height > middle);
+        Assert.Equal((times * 2) - 1, turns);
+        Assert.Equal((crest, trough), (tide.Max(p => p.Height), tide.Min(p => p.Height)));
+    }
+
     /// <summary>A class of any moves, doses, sides and sets.</summary>
     internal static ClassPlan AnyClass(int seed)
     {

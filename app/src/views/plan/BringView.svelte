@@ -51,7 +51,9 @@
             {need.needed === 1 ? need.prop.name.toLowerCase() : need.prop.plural.toLowerCase()}
           </h3>
           <p class="text-[14px] text-muted">{need.prop.note}</p>
-          {#if short > 0}
+          {#if need.stock === null}
+            <p class="mt-1 text-[14px] text-muted">Nobody has said how many are there.</p>
+          {:else if short > 0}
             <p class="mt-1 font-bold text-serious">
               {short} short{need.standIns.length ? '; what does the same:' : ''}
               <span class="font-normal text-ink"
@@ -88,7 +90,8 @@
             type="number"
             min="0"
             max="999"
-            value={need.stock}
+            value={need.stock ?? ''}
+            placeholder="?"
             aria-label="How many {need.prop.plural.toLowerCase()} are there"
             onchange={(e) => setStock(need.prop.id, e.currentTarget.valueAsNumber)}
           />

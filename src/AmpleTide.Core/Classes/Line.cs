@@ -1,0 +1,55 @@
+using AmpleTide.Core.Catalogue;
+
+namespace AmpleTide.Core.Classes;
+
+/// <summary>One move in a class.</summary>
+public sealed record Line : Item
+{
+    /// <summary>The move's id.</summary>
+    public required string Move { get; init; }
+
+    /// <summary>The position it is taken in, or null for the cheapest from where we are.</summary>
+    public string? Position { get; init; }
+
+    /// <summary>How much, or null for the move's usual dose.</summary>
+    public Dose? Dose { get; init; }
+
+    /// <summary>The sides as the file writes them, or null for the move's own.</summary>
+    public SideOrder? Sides { get; init; }
+
+    /// <summary><c>base</c>, <c>easier</c> or <c>deeper</c>.</summary>
+    public string Option { get; init; } = MoveForm.BaseOption;
+
+    /// <summary>Breaths to notice between the sides.</summary>
+    public int PauseBetween { get; init; }
+
+    /// <summary>Breaths to notice after it.</summary>
+    public int PauseAfter { get; init; }
+
+    /// <summary>Its own breath, where it has one.</summary>
+    public BreathChoice Breath { get; init; } = BreathChoice.None;
+
+    /// <summary>Whether its dose and sides are to be left alone.</summary>
+    public bool Locked { get; init; }
+
+    /// <summary>The teacher's note.</summary>
+    public string Note { get; init; } = "";
+
+    /// <summary>Talk-in of the teacher's own, or null.</summary>
+    public string? Talk { get; init; }
+
+    /// <summary>Cues of the teacher's own, by phase from 1.</summary>
+    public IReadOnlyDictionary<string, string> Say { get; init; } = new Dictionary<string, string>();
+
+    /// <summary>Props and what stands in for them.</summary>
+    public IReadOnlyList<LineProp> Props { get; init; } = [];
+}
+
+/// <summary>A prop used in a line.</summary>
+/// <param name="Id">The prop.</param>
+/// <param name="StandIn">What stands in for it, or null.</param>
+public sealed record LineProp(string Id, string? StandIn)
+{
+    /// <summary>Unknown fields.</summary>
+    public PreservedFields UnknownFields { get; init; } = PreservedFields.None;
+}
