@@ -9,7 +9,7 @@ namespace AmpleTide.Core.Conditions;
 /// </summary>
 public sealed record FormFacts
 {
-    // A hold so strong that the breath tells; and a weight from which a part carries. Common practice, no source.
+    // The share of the weight from which a part is said to carry. Common practice, no source.
     private const double SomeWeight = 0.12;
 
     /// <summary>How far the head tilts to a side.</summary>

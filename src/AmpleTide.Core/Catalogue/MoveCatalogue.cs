@@ -1,6 +1,6 @@
 namespace AmpleTide.Core.Catalogue;
 
-/// <summary>Everything the house knows: positions, ways, moves, props and conditions, placed and ready.</summary>
+/// <summary>The positions, ways, moves, props and conditions that classes draw on; every move is placed in each of its positions.</summary>
 public sealed class MoveCatalogue
 {
     private readonly Dictionary<string, Move> moves;
