@@ -239,8 +239,8 @@ public class StartsAndStops
             await old.Database.ExecuteSqlRawAsync(
                 """
                 INSERT INTO classes (Id, Revision, Document, SavedAt, Title, Minutes, TotalMs, Areas, About, Tide, Serious,
-                  Notable, Archived, Tags) VALUES ('old', 4, '{{}}', 1, 'Old', 5, 1, 'neck,low-back', '', '200,300', 0, 0, 0, 'dawn,
-                  net makers' || char(10) || 'a "quoted" \ one')
+                  Notable, Archived, Tags) VALUES ('old', 4, '{{}}', 1, 'Old', 5, 1, 'neck,low-back', '', '200,300', 0, 0, 0,
+                  'dawn, net makers' || char(10) || 'a "quoted" \ one')
                 """,
                 TestContext.Current.CancellationToken
             );
