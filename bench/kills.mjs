@@ -45,9 +45,9 @@ const classOf = (breaths) => ({
 });
 
 async function put(number, tag) {
-  const answer = await fetch(`${address}/api/classes/killed`, {
-    method: 'PUT',
-    headers: { 'content-type': 'application/json', ...(tag ? { 'if-match': tag } : { 'if-none-match': '*' }) },
+  const answer = await fetch(`${address}/api/classes${tag ? '/killed' : ''}`, {
+    method: tag ? 'PUT' : 'POST',
+    headers: { 'content-type': 'application/json', ...(tag && { 'if-match': tag }) },
     body: JSON.stringify(classOf(number)),
   });
   if (!answer.ok) throw new Error(`${answer.status}: ${await answer.text()}`);
