@@ -18,6 +18,8 @@ internal sealed partial class MoveReading(IReadOnlyDictionary<string, Position> 
     // What makes sense at all, with room to spare. Beats in seconds, effort in METs, counts and share of a breath, planes in degrees.
     private const double LeastBeat = 0.2;
     private const double MostBeat = 10;
+    private const double LeastUnit = 0.5;
+    private const double MostUnit = 60;
     private const double LeastEffort = 0.9;
     private const double MostEffort = 12;
     private const double LeastShare = 0.05;
@@ -87,6 +89,8 @@ internal sealed partial class MoveReading(IReadOnlyDictionary<string, Position> 
             Second = entry.Word("second", (Second?)Second.Mirror),
             Dose = ReadDose(entry),
             BeatSeconds = entry.Number("beatSeconds", 1, LeastBeat, MostBeat),
+            UnitSeconds = entry.OptionalNumber("round", LeastUnit, MostUnit),
+            LegsCarryAnew = entry.Flag("legsCarryAnew"),
             Talk = ReadTalk(entry, sides),
             Phases = phases,
             Options = ReadOptions(entry, allowed, phases.Count),

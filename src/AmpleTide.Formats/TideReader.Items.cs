@@ -112,6 +112,7 @@ public sealed partial class TideReader
             pauseAfter = 0;
         var locked = false;
         var breath = BreathChoice.None;
+        var tempo = 1.0;
         IReadOnlyDictionary<string, string> say = NothingSaid;
         IReadOnlyList<LineProp> props = [];
         var index = json.Index;
@@ -157,6 +158,9 @@ public sealed partial class TideReader
                     case "breath":
                         breath = ReadBreath(value);
                         break;
+                    case "tempo":
+                        tempo = ReadTempo(value);
+                        break;
                     case "locked":
                         locked = json.Flag(value);
                         break;
@@ -191,6 +195,7 @@ public sealed partial class TideReader
             PauseBetween = pauseBetween,
             PauseAfter = pauseAfter,
             Breath = breath,
+            Tempo = tempo,
             Locked = locked,
             Note = note,
             Talk = talk,

@@ -2,6 +2,7 @@ using System.Text.Json;
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Classes;
+using AmpleTide.Core.Planning;
 
 namespace AmpleTide.Formats;
 
@@ -39,6 +40,7 @@ public sealed partial class TideReader
         IReadOnlyList<string> tags = [];
         var theme = new Theme([], "");
         var (group, place, breath) = (new Group(), new Place(), BreathChoice.None);
+        var tempo = 1.0;
         IReadOnlyDictionary<string, string> conventions = new Dictionary<string, string>();
         IReadOnlyList<Off> off = [];
         IReadOnlyList<Section>? sections = null;
@@ -92,6 +94,9 @@ public sealed partial class TideReader
                     case "breath":
                         breath = ReadBreath(value);
                         break;
+                    case "tempo":
+                        tempo = ReadTempo(value);
+                        break;
                     case "off":
                         off = json.List(value, 200, ReadOff);
                         break;
@@ -134,6 +139,7 @@ public sealed partial class TideReader
             Place = place,
             Conventions = conventions,
             Breath = breath,
+            Tempo = tempo,
             Off = off,
             Sections = sections ?? [],
             Embedded = embedded,
@@ -315,6 +321,9 @@ public sealed partial class TideReader
                     case "moving":
                         choice = choice with { Moving = ReadCounts(value) };
                         break;
+                    case "small":
+                        choice = choice with { Small = ReadCounts(value) };
+                        break;
                     case "effort":
                         choice = choice with { Effort = ReadCounts(value) };
                         break;
@@ -333,6 +342,8 @@ public sealed partial class TideReader
         return kept.Fields.Count == 0 ? choice : choice with { UnknownFields = kept };
     }
 
+    private double ReadTempo(JsonElement element) => json.Number(element, Tempo.Least, Tempo.Most);
+
     private BreathCounts ReadCounts(JsonElement element)
     {
         var counts = json.List(element, 4, v => json.Number(v, 0, 60));
@@ -347,6 +358,7 @@ public sealed partial class TideReader
         var (id, name) = ("", "");
         var part = Part.Build;
         var breath = BreathChoice.None;
+        var tempo = 1.0;
         IReadOnlyList<Item> items = [];
         var place = $"s{json.Index + 1}";
         var kept = json.Object(
@@ -367,6 +379,9 @@ public sealed partial class TideReader
                     case "breath":
                         breath = ReadBreath(value);
                         break;
+                    case "tempo":
+                        tempo = ReadTempo(value);
+                        break;
                     case "items":
                         items = json.List(value, MostLines, v => ReadItem(v, place, 0));
                         break;
@@ -382,6 +397,7 @@ public sealed partial class TideReader
             Name = name,
             Part = part,
             Breath = breath,
+            Tempo = tempo,
             Items = items,
             UnknownFields = kept,
         };

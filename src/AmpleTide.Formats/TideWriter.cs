@@ -48,6 +48,7 @@ public static class TideWriter
         if (plan.Conventions.Count > 0)
             Map(json, "conventions", plan.Conventions, json.WriteStringValue);
         WriteBreath(json, plan.Breath);
+        WriteTempo(json, plan.Tempo);
         if (plan.Off.Count > 0)
             List(json, "off", plan.Off, off => WriteOff(json, off));
         if (plan.Embedded.Count > 0)
@@ -106,6 +107,7 @@ public static class TideWriter
         if (breath.SecondsPerCount is { } seconds)
             json.WriteNumber("secondsPerCount", seconds);
         Counts("moving", breath.Moving);
+        Counts("small", breath.Small);
         Counts("effort", breath.Effort);
         Counts("holding", breath.Holding);
         Counts("resting", breath.Resting);
@@ -118,6 +120,12 @@ public static class TideWriter
         }
     }
 
+    private static void WriteTempo(Utf8JsonWriter json, double tempo)
+    {
+        if (tempo != 1)
+            json.WriteNumber("tempo", tempo);
+    }
+
     private static void WriteSection(Utf8JsonWriter json, Section section)
     {
         json.WriteStartObject();
@@ -125,6 +133,7 @@ public static class TideWriter
         json.WriteString("name", section.Name);
         json.WriteString("part", Lower(section.Part));
         WriteBreath(json, section.Breath);
+        WriteTempo(json, section.Tempo);
         List(json, "items", section.Items, item => WriteItem(json, item));
         Rest(json, section.UnknownFields);
     }
@@ -172,6 +181,7 @@ public static class TideWriter
         if (line.PauseAfter > 0)
             json.WriteNumber("pauseAfter", line.PauseAfter);
         WriteBreath(json, line.Breath);
+        WriteTempo(json, line.Tempo);
         if (line.Locked)
             json.WriteBoolean("locked", true);
         if (line.Note.Length > 0)

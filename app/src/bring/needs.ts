@@ -43,4 +43,4 @@ export function needsOf(
   );
 }
 
-export const shortBy = (need: Need) => need.stock === null ? 0 : Math.max(0, need.needed - need.stock);
+export const shortBy = (need: Need) => (need.stock === null ? 0 : Math.max(0, need.needed - need.stock));

@@ -75,7 +75,7 @@
   );
   const doing = $derived.by(() => {
     if (!event) return '';
-    if (event.kind === 'talk') return 'talk-in';
+    if (event.kind === 'lead') return 'talk-in';
     if (event.kind === 'way') return 'on the way';
     if (event.kind === 'pause') return 'notice';
     return event.of > 0 ? `${event.round} of ${event.of}` : '';
@@ -96,7 +96,7 @@
         <p class="text-[13.5px]">You, facing them: <SideMark text="your {own}" side={own} /></p>
       {/if}
       <div class="min-h-10 text-[14px] leading-snug">
-        {#if event?.cue && event.kind !== 'talk'}<Cue
+        {#if event?.cue && event.kind !== 'lead'}<Cue
             label={breathLabel(event.phase ?? '', plan.document?.conventions)}
             cue={event.cue}
             {side}

@@ -20,13 +20,13 @@ const file = {
 const score = {
   totalMs: 100,
   lines: [
-    { id: 'l1', sides: 'none', occurrences: [{ round: 1, side: 'none', startMs: 0, ms: 40, talkMs: 5 }] },
+    { id: 'l1', sides: 'none', occurrences: [{ round: 1, side: 'none', startMs: 0, ms: 40, leadMs: 5 }] },
     {
       id: 'l2',
       sides: '',
       occurrences: [
-        { round: 1, side: 'right', startMs: 40, ms: 20, talkMs: 5 },
-        { round: 2, side: 'left', startMs: 60, ms: 30, talkMs: 5 },
+        { round: 1, side: 'right', startMs: 40, ms: 20, leadMs: 5 },
+        { round: 2, side: 'left', startMs: 60, ms: 30, leadMs: 5 },
       ],
     },
   ],

@@ -16,13 +16,13 @@
     score.lines
       .filter((l) => kindOf(l.id) === 'rest')
       .flatMap((l) => l.occurrences)
-      .reduce((sum, o) => sum + o.ms - o.talkMs, 0),
+      .reduce((sum, o) => sum + o.ms - o.leadMs, 0),
   );
   const parts = $derived(
     [
       { name: 'breath', ms: score.time.breath - restMs, fill: 'var(--water-top)' },
       { name: 'rest', ms: restMs, fill: 'var(--water-bottom)' },
-      { name: 'talk', ms: score.time.talk, fill: 'var(--fig-right)' },
+      { name: 'talk before moving', ms: score.time.lead, fill: 'var(--fig-right)' },
       { name: 'ways', ms: score.time.ways, fill: 'var(--fig-prop-edge)' },
       { name: 'pauses', ms: score.time.pauses, fill: 'var(--fig-left)' },
     ].filter((p) => p.ms > 0),

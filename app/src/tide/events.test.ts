@@ -4,7 +4,7 @@ import { eventAt, ripple, type ScoreEvent } from './events';
 const event = (atMs: number, ms: number, kind: string, phase: string) =>
   ({ atMs, ms, kind, phase }) as ScoreEvent;
 const events = [
-  event(0, 1000, 'talk', 'free'),
+  event(0, 1000, 'lead', 'free'),
   event(1000, 0, 'prop', 'free'),
   event(1000, 2000, 'breath', 'in'),
   event(3000, 1000, 'breath', 'hold-in'),
@@ -13,15 +13,15 @@ const events = [
 ];
 
 test.each([
-  [0, 'talk'],
-  [999, 'talk'],
+  [0, 'lead'],
+  [999, 'lead'],
   [1000, 'in'],
   [3500, 'hold-in'],
   [4000, 'out'],
   [99_000, 'stay'],
 ])('at %i ms it is %s', (ms, expected) => {
   const found = eventAt(events, ms)!;
-  expect(found.kind === 'talk' ? 'talk' : found.phase).toBe(expected);
+  expect(found.kind === 'lead' ? 'lead' : found.phase).toBe(expected);
 });
 
 test('nothing is going on in an empty class', () => expect(eventAt([], 5)).toBeUndefined());

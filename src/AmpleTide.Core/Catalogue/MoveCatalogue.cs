@@ -26,6 +26,12 @@ public sealed class MoveCatalogue
         this.moves = moves.ToDictionary(m => m.Id);
         this.positions = positions.ToDictionary(p => p.Id);
         this.forms = forms.GroupBy(f => f.Move.Id).ToDictionary(g => g.Key, g => g.ToArray());
+        foreach (var ofMove in this.forms.Values)
+        {
+            var plain = Array.Find(ofMove, f => f.Option == MoveForm.BaseOption && f.Position.Id == f.Move.In[0]);
+            foreach (var form in ofMove)
+                form.Plain ??= plain;
+        }
         var order = moves.Select((m, i) => (m, i)).ToDictionary(p => p.m.Id, p => p.i);
         byPosition = this
             .forms.Values.SelectMany(f => f)

@@ -43,6 +43,30 @@ public sealed record MoveForm(Move Move, Position Position, string Option, Phase
     /// <summary>Whether some phase is stayed in.</summary>
     public bool HasStay => FirstStay >= 0;
 
+    // Moved mass of a round up to which it is taught as a small movement; common practice, no source.
+    private const double MostOfSmall = 0.045;
+
+    private readonly Lazy<double> movedMass = new(() =>
+    {
+        var from = Phases[0].Phase.IsStay || Array.Exists(Phases, p => p.Phase.IsStay) ? Position.Base : Phases[^1].Shape;
+        var sum = 0.0;
+        foreach (var phase in Phases)
+        {
+            sum += MovedMass.Between(from, phase.Shape);
+            from = phase.Shape;
+        }
+        return sum;
+    });
+
+    /// <summary>
+    /// Whether a round moves little of the body: head, shoulders, hands or feet. Told from the move's plain form in its first position, so
+    /// that an option or another position does not change the pace.
+    /// </summary>
+    public bool IsSmall => (Plain ?? this).movedMass.Value <= MostOfSmall;
+
+    /// <summary>The move's plain form in its first position; null while the catalogue is read.</summary>
+    internal MoveForm? Plain { get; set; }
+
     // A face whose owner lies on the back is come close to from above. By eye, no source.
     private static readonly Viewpoint OverTheLying = new(58, 40);
 

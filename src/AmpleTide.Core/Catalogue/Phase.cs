@@ -30,6 +30,9 @@ public enum Pattern
     /// <summary>Moving with the breath.</summary>
     Moving,
 
+    /// <summary>Moving little: head, shoulders, hands, feet.</summary>
+    Small,
+
     /// <summary>A hold that takes effort.</summary>
     Effort,
 

@@ -17,13 +17,14 @@ public readonly record struct BreathCounts(double In, double HeldIn, double Out,
 public sealed record BreathChoice(
     double? SecondsPerCount,
     BreathCounts? Moving,
+    BreathCounts? Small,
     BreathCounts? Effort,
     BreathCounts? Holding,
     BreathCounts? Resting
 )
 {
     /// <summary>Nothing of its own.</summary>
-    public static readonly BreathChoice None = new(null, null, null, null, null);
+    public static readonly BreathChoice None = new(null, null, null, null, null, null);
 
     /// <summary>Unknown fields.</summary>
     public PreservedFields UnknownFields { get; init; } = PreservedFields.None;
@@ -33,22 +34,31 @@ public sealed record BreathChoice(
 public sealed record BreathPatterns(
     double SecondsPerCount,
     BreathCounts Moving,
+    BreathCounts Small,
     BreathCounts Effort,
     BreathCounts Holding,
     BreathCounts Resting
 )
 {
     /// <summary>
-    /// What a class breathes that says nothing: 9 s a moving round, 5.5 s in effort, 7 s in an easy hold, 10 s at rest. Common
-    /// practice, no source.
+    /// What a class breathes that says nothing: 9 s a moving round, 6 s a small one, 5.5 s in effort, 7 s in an easy hold, 10 s at rest.
+    /// Common practice, no source.
     /// </summary>
-    public static readonly BreathPatterns Usual = new(1, new(4, 0, 5, 0), new(2.5, 0, 3, 0), new(3, 0, 4, 0), new(4, 0, 6, 0));
+    public static readonly BreathPatterns Usual = new(
+        1,
+        Moving: new(4, 0, 5, 0),
+        Small: new(2.5, 0, 3.5, 0),
+        Effort: new(2.5, 0, 3, 0),
+        Holding: new(3, 0, 4, 0),
+        Resting: new(4, 0, 6, 0)
+    );
 
     /// <summary>The counts of a pattern.</summary>
     public BreathCounts this[Pattern pattern] =>
         pattern switch
         {
             Pattern.Moving => Moving,
+            Pattern.Small => Small,
             Pattern.Effort => Effort,
             Pattern.Holding => Holding,
             _ => Resting,
@@ -61,6 +71,7 @@ public sealed record BreathPatterns(
             : new(
                 choice.SecondsPerCount ?? SecondsPerCount,
                 choice.Moving ?? Moving,
+                choice.Small ?? Small,
                 choice.Effort ?? Effort,
                 choice.Holding ?? Holding,
                 choice.Resting ?? Resting

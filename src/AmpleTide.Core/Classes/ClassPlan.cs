@@ -42,6 +42,9 @@ public sealed record ClassPlan
     /// <summary>How long breaths last, where the class says so.</summary>
     public BreathChoice Breath { get; init; } = BreathChoice.None;
 
+    /// <summary>A factor on the time of everything that is not written in seconds: 2 takes twice as long.</summary>
+    public double Tempo { get; init; } = 1;
+
     /// <summary>Judgements switched off, each with a reason.</summary>
     public IReadOnlyList<Off> Off { get; init; } = [];
 

@@ -29,6 +29,9 @@ public sealed record Line : Item
     /// <summary>Its own breath, where it has one.</summary>
     public BreathChoice Breath { get; init; } = BreathChoice.None;
 
+    /// <summary>A factor on its time, over the section's and the class's.</summary>
+    public double Tempo { get; init; } = 1;
+
     /// <summary>Whether its dose and sides are to be left alone.</summary>
     public bool Locked { get; init; }
 

@@ -29,6 +29,9 @@ public sealed record Section
     /// <summary>Its own breath, where it has one.</summary>
     public BreathChoice Breath { get; init; } = BreathChoice.None;
 
+    /// <summary>A factor on its time, over the class's.</summary>
+    public double Tempo { get; init; } = 1;
+
     /// <summary>Its lines and sets.</summary>
     public required IReadOnlyList<Item> Items { get; init; }
 

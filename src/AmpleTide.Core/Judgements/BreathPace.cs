@@ -22,7 +22,7 @@ public static class BreathPace
     {
         var slow = score
             .Lines.Where(IsPaced(score.Plan))
-            .Select(l => (Line: l, Breath: LongestBreath(l, score.Plan)))
+            .Select(l => (Line: l, Breath: LongestBreath(l, score)))
             .Where(l => l.Breath > Slow)
             .ToList();
         if (slow.Count == 0)
@@ -53,15 +53,15 @@ public static class BreathPace
             );
 
     // The longest breath it asks for: an in and an out that follow each other, or a breath of a stay.
-    private static TimeSpan LongestBreath(LineScore line, ClassPlan plan)
+    private static TimeSpan LongestBreath(LineScore line, Score score)
     {
         if (line.Dose.Unit == Unit.Beats)
             return TimeSpan.Zero;
-        var breath = Timing.BreathOf(plan).With(line.Section.Breath).With(line.Line.Breath);
+        var breath = Timing.BreathOf(score.Plan, score.Tempo).With(line.Section.Breath).With(line.Line.Breath);
         var (longest, round) = (TimeSpan.Zero, TimeSpan.Zero);
         foreach (var phase in line.Form!.Phases)
         {
-            var time = Timing.PhaseTime(phase.Phase, breath);
+            var time = Timing.PhaseTime(line.Form, phase.Phase, breath);
             if (phase.Phase.Breath == Breath.Free)
                 continue;
             if (phase.Phase.IsStay)

@@ -15,7 +15,7 @@ public static class BreathRatio
 
     private static IEnumerable<Finding> Judge(Score score)
     {
-        var usual = Timing.BreathOf(score.Plan);
+        var usual = Timing.BreathOf(score.Plan, score.Tempo);
         foreach (var section in score.Plan.Sections.Where(s => Calming.Contains(s.Part)))
         {
             var lines = score

@@ -16,6 +16,7 @@ public static class EndToEnd
 
     private static IEnumerable<Finding> Judge(Score score)
     {
+        var told = new HashSet<(LineScore, LineScore)>();
         for (var i = 1; i < score.PracticeSpans.Count; i++)
         {
             var (before, after) = (score.PracticeSpans[i - 1], score.PracticeSpans[i]);
@@ -23,6 +24,8 @@ public static class EndToEnd
                 continue;
             var (from, to) = (Last(before).Bending.Spine, First(after).Bending.Spine);
             if (!((from >= End && to <= -End) || (from <= -End && to >= End)))
+                continue;
+            if (!told.Add((before.Line, after.Line)))
                 continue;
             yield return Rule.Found(
                     [before.Line, after.Line],

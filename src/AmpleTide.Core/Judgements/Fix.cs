@@ -59,7 +59,7 @@ public sealed record Fix(string Id, string Label, Func<ClassPlan, IEnumerable<Cl
             Score after;
             try
             {
-                after = ClassCompiler.Compile(edited, before.Catalogue, before.Ways, withEvents: false);
+                after = ClassCompiler.Compile(edited, before.Catalogue, before.Ways, withEvents: false, before.Tempo);
             }
             catch (ClassTooLongException tooLong)
             {

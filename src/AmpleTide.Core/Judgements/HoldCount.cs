@@ -35,15 +35,15 @@ public static class HoldCount
             )
             .Fix(
                 $"Count {(other.Count == 1 ? "it" : "them")} {wants}",
-                p => other.Aggregate(p, (edited, line) => edited.ChangeLine(line.Line.Id, l => l with { Dose = Recounted(line, plan) }))
+                p => other.Aggregate(p, (edited, line) => edited.ChangeLine(line.Line.Id, l => l with { Dose = Recounted(line, score) }))
             );
     }
 
     // The same time in the other unit: whole fives of seconds, whole breaths.
-    private static Dose Recounted(LineScore line, ClassPlan plan)
+    private static Dose Recounted(LineScore line, Score score)
     {
         var breath = Timing
-            .BreathOf(plan)
+            .BreathOf(score.Plan, score.Tempo)
             .With(line.Section.Breath)
             .With(line.Line.Breath)
             .Breath(line.Form!.Phases[line.Form.FirstStay].Phase.Pattern);

@@ -11,9 +11,9 @@ public static class PlannedTime
     /// <summary>The rule.</summary>
     public static readonly Rule Rule = new("time", "The class ends on the minute", Level.Notable, Judge);
 
-    // Under a minute, or a fiftieth of a long class, nobody looks at the clock; common practice, no source.
+    // Under a minute, or a twentieth of a class, nobody can tell before it is taught; common practice, no source.
     private static readonly TimeSpan Unnoticed = TimeSpan.FromMinutes(1);
-    private const int Share = 50;
+    private const int Share = 20;
     private const int MostSteps = 400;
 
     private static IEnumerable<Finding> Judge(Score score)
@@ -38,7 +38,7 @@ public static class PlannedTime
     private static string Where(Score score)
     {
         string Of(EventKind kind) => Clock.Of(score.TimeByKind[(int)kind]);
-        return $"Talk takes {Of(EventKind.Talk)}, ways take {Of(EventKind.Way)}.";
+        return $"Talk takes {Of(EventKind.Lead)}, ways take {Of(EventKind.Way)}.";
     }
 
     // One step of dose at a time, shared out over the class: the move whose dose is changed least so far goes next. Both sides alike,
@@ -52,7 +52,7 @@ public static class PlannedTime
             var now = score;
             var nearest = Steps(plan, score, score.Total > wanted)
                 .OrderBy(s => s.Stretched)
-                .Select(s => ClassCompiler.Compile(s.Plan, now.Catalogue, now.Ways, false))
+                .Select(s => ClassCompiler.Compile(s.Plan, now.Catalogue, now.Ways, false, now.Tempo))
                 .FirstOrDefault(next => (next.Total - wanted).Duration() < (now.Total - wanted).Duration() && Serious(next) <= serious);
             if (nearest is null)
                 break;

@@ -22,7 +22,7 @@ public static class TalkFits
     private static IEnumerable<Finding> Judge(Score score)
     {
         List<(LineScore Line, int Words, int Fit)>? hurried = null;
-        var classBreath = Timing.BreathOf(score.Plan);
+        var classBreath = Timing.BreathOf(score.Plan, score.Tempo);
         foreach (var line in score.Lines)
         {
             if (line.Form is not { } form || line.Dose.Unit == Unit.Beats)
@@ -52,7 +52,7 @@ public static class TalkFits
             .As(Level.Hint);
     }
 
-    // In a flow the first taught round takes twice as long; a stay is silent for half of its time.
+    // A stay is silent for half of its time.
     private static int Fits(LineScore line, int phase, BreathPatterns breath)
     {
         var form = line.Form!.Phases[phase];
@@ -61,7 +61,7 @@ public static class TalkFits
                 ? Silent
                     * line.Dose.Amount
                     * (line.Dose.Unit == Unit.Seconds ? TimeSpan.FromSeconds(1) : WholeMilliseconds.Of(breath.Breath(form.Phase.Pattern)))
-                : Timing.PhaseTime(form.Phase, breath) * (line.Move!.Kind == MoveKind.Flow ? 2 : 1);
+                : Timing.PhaseTime(line.Form, form.Phase, breath);
         return LeadIn + (int)(time.TotalSeconds * WordsASecond);
     }
 

@@ -4,7 +4,8 @@ using AmpleTide.Core.Classes;
 namespace AmpleTide.Core.Planning;
 
 /// <summary>
-/// How long talk and ways take a group. The one table by which pace, age and newcomers act; common practice, no source, but where said.
+/// How long things take when they are taught: the one place of these constants. Seconds; common practice, aggregated over taught classes,
+/// no published source.
 /// </summary>
 public static class Timing
 {
@@ -17,18 +18,25 @@ public static class Timing
     /// <summary>A repeat of a known chain needs this share of the talk.</summary>
     public const double KnownChain = 0.75;
 
+    /// <summary>Going into a hold with head, arms or trunk, and coming out of it.</summary>
+    public const double In = 4,
+        Out = 4;
+
+    /// <summary>The same where the legs carry anew: a stance, a balance, a leg that is folded up.</summary>
+    public const double InWithLegs = 12,
+        OutWithLegs = 8;
+
+    /// <summary>Into and out of a stillness: the hands come together, the eyes open.</summary>
+    public const double Settling = 2;
+
     private const double OlderWays = 2.0;
-    private const double OlderTalk = 1.1;
-    private const double NewcomerTalk = 1.15;
-    private const double ManyNewcomers = 0.25;
 
-    private static readonly double[] TalkByPace = [1.1, 1.0, 0.9];
-
-    // A moving round is 11 s gentle, 9 s usual, 5.5 s brisk.
-    private static readonly double[] BreathByPace = [11 / 9.0, 1.0, 5.5 / 9];
+    // Long ways over the floor are taught in less than their steps one by one would take.
+    private const double LongFloorWay = 16;
+    private const double OfLongFloorWay = 0.75;
 
     /// <summary>A way: the longer of its time and its spoken steps.</summary>
-    public static TimeSpan WayTime(Way way, Pace pace, bool older)
+    public static TimeSpan WayTime(Way way, Pace pace, bool older, double factor = 1)
     {
         var seconds = pace switch
         {
@@ -36,35 +44,33 @@ public static class Timing
             Pace.Brisk => way.Seconds.Brisk,
             _ => way.Seconds.Usual,
         };
+        if (way.Seconds.Usual >= LongFloorWay && (OnTheFloor(way.From) || OnTheFloor(way.To)))
+            seconds *= OfLongFloorWay;
         return WholeMilliseconds.Longer(
-            WholeMilliseconds.Of(seconds * (older ? OlderWays : 1)),
-            WholeMilliseconds.Of(way.Words * 60.0 / InstructionWords)
+            WholeMilliseconds.Of(seconds * (older ? OlderWays : 1) * factor),
+            WholeMilliseconds.Of(way.Words * 60.0 / InstructionWords * factor)
         );
     }
 
+    private static bool OnTheFloor(Position position) => position.Family is Family.Floor or Family.Supine;
+
     /// <summary>The time talk takes.</summary>
-    public static TimeSpan TalkTime(int words, bool stillness, Group group)
-    {
-        var factor =
-            TalkByPace[(int)group.Pace]
-            * (group.Older ? OlderTalk : 1)
-            * (group.Size > 0 && group.Newcomers >= group.Size * ManyNewcomers ? NewcomerTalk : 1);
-        return WholeMilliseconds.Of(words * 60.0 / (stillness ? StillnessWords : InstructionWords) * factor);
-    }
+    public static TimeSpan TalkTime(int words, bool stillness, Tempo tempo) =>
+        WholeMilliseconds.Of(words * 60.0 / (stillness ? StillnessWords : InstructionWords) * tempo.Talk);
 
-    /// <summary>The breath of a class: its own, or the usual one at the pace of the group.</summary>
-    public static BreathPatterns BreathOf(ClassPlan plan)
-    {
-        var usual = BreathPatterns.Usual;
-        return (usual with { SecondsPerCount = usual.SecondsPerCount * BreathByPace[(int)plan.Group.Pace] }).With(plan.Breath);
-    }
+    /// <summary>The breath of a class: its own, or the usual one at the tempo of the group.</summary>
+    public static BreathPatterns BreathOf(ClassPlan plan, Tempo tempo) =>
+        (BreathPatterns.Usual with { SecondsPerCount = tempo.SecondsPerCount }).With(plan.Breath);
 
-    /// <summary>A phase: its own counts, or its share of the breath.</summary>
-    public static TimeSpan PhaseTime(Phase phase, BreathPatterns breath)
+    /// <summary>A breath of a pattern.</summary>
+    public static TimeSpan BreathTime(Pattern pattern, BreathPatterns breath) => WholeMilliseconds.Of(breath.Breath(pattern));
+
+    /// <summary>A phase by itself: its own counts, or its share of the breath.</summary>
+    public static double PhaseSeconds(MoveForm form, Phase phase, BreathPatterns breath)
     {
         if (phase.Counts is { } own)
-            return WholeMilliseconds.Of(own * breath.SecondsPerCount);
-        var pattern = breath[phase.Pattern];
+            return own * breath.SecondsPerCount;
+        var pattern = breath[form.IsSmall && phase.Pattern == Pattern.Moving ? Pattern.Small : phase.Pattern];
         var counts = phase.Breath switch
         {
             Breath.In => pattern.In,
@@ -74,13 +80,21 @@ public static class Timing
             Breath.Stay => pattern.Sum,
             _ => pattern.Sum / 2,
         };
-        return WholeMilliseconds.Of(counts * phase.Share * breath.SecondsPerCount);
+        return counts * phase.Share * breath.SecondsPerCount;
     }
 
-    /// <summary>One round of a move.</summary>
-    public static TimeSpan RoundTime(MoveForm form, BreathPatterns breath) => form.Phases.Sum(p => PhaseTime(p.Phase, breath));
+    /// <summary>A phase by itself, in whole milliseconds.</summary>
+    public static TimeSpan PhaseTime(MoveForm form, Phase phase, BreathPatterns breath) =>
+        WholeMilliseconds.Of(PhaseSeconds(form, phase, breath));
 
-    /// <summary>A phase of a move at the usual breath, or a beat of a rhythm.</summary>
-    public static TimeSpan UsualTime(Move move, Phase phase) =>
-        move.Dose.Unit == Unit.Beats ? WholeMilliseconds.Of(move.BeatSeconds) : PhaseTime(phase, BreathPatterns.Usual);
+    /// <summary>The phases of a form at the usual breath and dose: going in, a breath or a round, coming out.</summary>
+    public static IReadOnlyList<TimeSpan> UsualTimes(MoveForm form)
+    {
+        var (unit, amount) = (form.Move.Dose.Unit, form.Move.Dose.Usual);
+        return unit == Unit.Beats
+            ? [.. form.Phases.Select(_ => WholeMilliseconds.Of(form.Move.BeatSeconds))]
+            : PassTiming
+                .Of(form, unit, amount, form.Move.Sides == Sidedness.Alternating, BreathPatterns.Usual, Tempo.Of(new()))
+                .Once(form.Phases.Length, amount);
+    }
 }

@@ -15,20 +15,22 @@ public sealed class ClassCompiler
     private readonly MoveCatalogue catalogue;
     private readonly WayNetwork ways;
     private readonly Func<Position, Position, Route?> cheapest;
+    private readonly Tempo tempo;
     private readonly BreathPatterns classBreath;
     private readonly Timeline time;
     private readonly List<LineScore> lines = [];
     private readonly Dictionary<Line, LineScore> byLine = new(ReferenceEqualityComparer.Instance);
-    private readonly HashSet<(string Move, string Option)> taught = [];
+    private readonly HashSet<string> taught = [];
     private readonly Side firstSide;
     private readonly Side rollTo;
     private Position? at;
 
-    private ClassCompiler(ClassPlan plan, MoveCatalogue catalogue, WayNetwork ways, bool withEvents)
+    private ClassCompiler(ClassPlan plan, MoveCatalogue catalogue, WayNetwork ways, Tempo tempo, bool withEvents)
     {
         (this.plan, this.catalogue, this.ways) = (plan, catalogue, ways);
         cheapest = ways.For(plan);
-        classBreath = Timing.BreathOf(plan);
+        this.tempo = tempo;
+        classBreath = Timing.BreathOf(plan, tempo);
         (firstSide, rollTo) = (plan.FirstSide, plan.RollTo);
         time = new(withEvents);
         at = plan.StartsIn is { } start ? catalogue.Position(start) : null;
@@ -39,14 +41,16 @@ public sealed class ClassCompiler
     /// <param name="catalogue">The moves it draws on.</param>
     /// <param name="ways">The ways between positions.</param>
     /// <param name="withEvents">Whether single events are wanted; without them compiling is quicker.</param>
+    /// <param name="tempo">How fast the group is taken through it; the usual tempo of the group when not given.</param>
     /// <exception cref="ClassTooLongException">It is longer than <see cref="ClassLimits"/> allow.</exception>
-    public static Score Compile(ClassPlan plan, MoveCatalogue catalogue, WayNetwork ways, bool withEvents = true)
+    public static Score Compile(ClassPlan plan, MoveCatalogue catalogue, WayNetwork ways, bool withEvents = true, Tempo? tempo = null)
     {
         ClassLimits.CheckOccurrences(plan);
-        var compiler = new ClassCompiler(plan, catalogue, ways, withEvents);
+        tempo ??= Tempo.Of(plan.Group);
+        var compiler = new ClassCompiler(plan, catalogue, ways, tempo, withEvents);
         foreach (var section in plan.Sections)
             compiler.TakeItems(section, null, section.Items, Side.None, 1);
-        return compiler.time.Result(plan, catalogue, ways, compiler.lines);
+        return compiler.time.Result(plan, catalogue, ways, tempo, compiler.lines);
     }
 
     private void TakeItems(Section section, Set? set, IReadOnlyList<Item> items, Side roundSide, int round)
@@ -87,18 +91,21 @@ public sealed class ClassCompiler
     {
         if (line.Move is not { } move)
             return;
-        var way = GoTo(line, move);
+        var ofLine = tempo.With(plan.Tempo, line.Section.Tempo, line.Line.Tempo);
+        var started = time.Now;
+        GoTo(line, move, ofLine);
         var breath = classBreath.With(line.Section.Breath).With(line.Line.Breath);
         var order = OrderOf(line.Line, move, roundSide);
-        for (var pass = 0; pass < order.Passes.Count; pass++)
+        var pass = PassTiming.Of(line.Form!, line.Dose.Unit, line.Dose.Amount, order.Alternates, breath, ofLine);
+        for (var i = 0; i < order.Passes.Count; i++)
         {
-            var side = order.Passes[pass];
+            var side = order.Passes[i];
             var known = round > 1 && line.Occurrences.Exists(o => o.Side == side);
             var from = time.Now;
-            var talk = TalkIn(line, move, side, breath, pass == 0 ? way : TimeSpan.Zero, known);
-            time.Take(line, side, order.Alternates, breath);
-            line.Occurrences.Add(new(round, side, from, time.Now - from, talk));
-            if (pass < order.Passes.Count - 1)
+            var lead = TalkIn(line, move, side, ofLine, pass, i == 0 ? started : from, known);
+            time.Take(line, side, order.Alternates, pass);
+            line.Occurrences.Add(new(round, side, from, time.Now - from, lead));
+            if (i < order.Passes.Count - 1)
                 Pause(line.Line.PauseBetween, line);
         }
         Pause(line.Line.PauseAfter, line);
@@ -117,27 +124,25 @@ public sealed class ClassCompiler
         return line.Sides is { } order && order.Passes[0] != Side.None ? order : SideOrder.For(move, firstSide);
     }
 
-    // Brings the group to where the line is taken; returns how long that took.
-    private TimeSpan GoTo(LineScore line, Move move)
+    // Brings the group to where the line is taken.
+    private void GoTo(LineScore line, Move move, Tempo ofLine)
     {
         var target = line.Position ??= PositionOf(line.Line, move);
         line.Form ??= catalogue.Form(move, target, line.Line.Option);
         at ??= target;
         var path = plan.Place.Allows(target) ? cheapest(at, target) : null;
-        var from = time.Now;
         if (path is null)
             line.NoWayFrom ??= at;
         else
             foreach (var way in path.Ways)
-                TakeWay(line, way);
+                TakeWay(line, way, ofLine);
         time.Arrive(line, target);
         at = target;
-        return time.Now - from;
     }
 
-    private void TakeWay(LineScore line, Way way)
+    private void TakeWay(LineScore line, Way way, Tempo ofLine)
     {
-        var length = Timing.WayTime(way, plan.Group.Pace, plan.Group.Older);
+        var length = Timing.WayTime(way, plan.Group.Pace, plan.Group.Older, ofLine.Ways);
         if (line.Occurrences.Count == 0)
             line.Ways.Add(new(way, time.Now, length));
         time.Go(line, way, length, rollTo);
@@ -163,28 +168,26 @@ public sealed class ClassCompiler
         return nearest ?? catalogue.Position(move.In[0])!;
     }
 
-    private TimeSpan TalkIn(LineScore line, Move move, Side side, BreathPatterns breath, TimeSpan way, bool known)
+    // What is said is heard on the way and while people go in, or in stillness; only what is left of it takes time of its own.
+    private TimeSpan TalkIn(LineScore line, Move move, Side side, Tempo ofLine, PassTiming pass, TimeSpan from, bool known)
     {
-        var first = taught.Add((move.Id, line.Line.Option));
-        var (text, words) = TalkOf(line.Line, move, first);
-        var talk = Timing.TalkTime(words, move.IsStillness, plan.Group);
+        var (text, words) = TalkOf(line.Line, move, taught.Add(move.Id));
+        var talk = Timing.TalkTime(words, move.IsStillness, ofLine);
         if (known)
             talk = WholeMilliseconds.Of(talk.TotalSeconds * Timing.KnownChain);
-        // The talk begins while the group is still on its way; what is left of it is heard in place.
-        talk = WholeMilliseconds.Longer(TimeSpan.Zero, talk - way);
-        // A first taught round takes about twice as long (common practice, no source); the extra time is talk, so that sides stay equal.
-        if (first && move.Kind == MoveKind.Flow)
-            talk += Timing.RoundTime(line.Form!, breath);
-        if (talk > TimeSpan.Zero)
-            time.Talk(line, side, talk, text);
-        return talk;
+        var heard = time.Now - from + (move.IsStillness ? pass.Unit.Times(move.Dose.Least) : pass.In);
+        var lead = WholeMilliseconds.Longer(TimeSpan.Zero, talk - heard);
+        time.Talk(line, side, from, talk, lead, text);
+        return lead;
     }
 
-    // Whoever knows a move without sides needs only its name.
+    // Whoever knows a move without sides needs only its name; words of the teacher's own are always said.
     private static (string Text, int Words) TalkOf(Line line, Move move, bool first)
     {
+        if (line.Talk is { } own)
+            return (own, Words.Count(own));
         if (first)
-            return line.Talk is { } own ? (own, Words.Count(own)) : (move.Talk.First, move.Talk.FirstWords);
+            return (move.Talk.First, move.Talk.FirstWords);
         return move.Sides == Sidedness.None ? (move.Name, move.NameWords) : (move.Talk.Second, move.Talk.SecondWords);
     }
 

@@ -47,6 +47,9 @@ public static class CounterDebts
 
         // The second side owes the same once more; one answer is enough.
         private readonly HashSet<(LineScore Line, bool Forward)> owing = [];
+
+        // What takes a bend back is asked for as long as it takes, and owes nothing itself.
+        private readonly HashSet<LineScore> answering = [];
         private Run? run;
 
         public List<CounterDebt> Debts()
@@ -76,8 +79,13 @@ public static class CounterDebts
 
         private void Close(int next)
         {
-            if (run is { Line: { } line, IsStrong: true } && owing.Add((line, run.Forward)))
-                debts.Add(Answer(run, line, next));
+            if (run is { Line: { } line, IsStrong: true } && !answering.Contains(line) && owing.Add((line, run.Forward)))
+            {
+                var debt = Answer(run, line, next);
+                debts.Add(debt);
+                if (debt is { Answered: true, MetBy: { } by })
+                    answering.Add(by);
+            }
             run = null;
         }
 

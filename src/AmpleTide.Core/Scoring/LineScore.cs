@@ -40,6 +40,18 @@ public sealed class LineScore(Line line, Section section, Set? set, Move? move)
     /// <summary>The line whose last breath collides with its first, or null.</summary>
     public LineScore? CollidesWith { get; internal set; }
 
+    /// <summary>All of its time: ways to it, talk that leads, going in, practice, coming out, pauses after it; every time it is taken.</summary>
+    public TimeSpan Time { get; internal set; }
+
+    /// <summary>How much of it one more unit of the dose takes, all sides and rounds of sets together.</summary>
+    public TimeSpan UnitTime { get; internal set; }
+
+    /// <summary>What of its time does not hang on the dose.</summary>
+    public TimeSpan FixedTime => Time - UnitTime.Times(Dose.Amount);
+
+    /// <summary>By how much its dose is changed at a time: sides that alternate stay even.</summary>
+    public int DoseStep => Move?.Sides == Sidedness.Alternating && Dose.Unit != Unit.Seconds ? 2 : 1;
+
     /// <summary>Practice on the right; for circles and crossings, in the first direction.</summary>
     public ref Practice Right => ref right;
 
@@ -72,11 +84,18 @@ public sealed class LineScore(Line line, Section section, Set? set, Move? move)
 /// <param name="Side">The side.</param>
 /// <param name="Start">When it begins, after the way to it.</param>
 /// <param name="Length">How long it lasts, talk-in included.</param>
-/// <param name="Talk">The talk-in.</param>
-public readonly record struct Occurrence(int Round, Side Side, TimeSpan Start, TimeSpan Length, TimeSpan Talk)
+/// <param name="Lead">What of the talk is heard before anything is done.</param>
+public readonly record struct Occurrence(int Round, Side Side, TimeSpan Start, TimeSpan Length, TimeSpan Lead)
 {
     /// <summary>When it ends.</summary>
     public TimeSpan End => Start + Length;
+}
+
+/// <summary>Something the teacher says of a line; heard while people are on their way, go in, or are still.</summary>
+public readonly record struct TalkSpan(TimeSpan At, TimeSpan Length, LineScore Line, Side Side, string Text)
+{
+    /// <summary>When it ends.</summary>
+    public TimeSpan End => At + Length;
 }
 
 /// <summary>A way taken before a line.</summary>

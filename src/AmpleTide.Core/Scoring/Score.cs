@@ -17,6 +17,12 @@ public sealed record Score
     /// <summary>The ways it was made with.</summary>
     public required WayNetwork Ways { get; init; }
 
+    /// <summary>How fast the group is taken through it.</summary>
+    public required Tempo Tempo { get; init; }
+
+    /// <summary>What is said of the lines, in order; no two at once.</summary>
+    public required IReadOnlyList<TalkSpan> Talks { get; init; }
+
     /// <summary>How long it lasts.</summary>
     public required TimeSpan Total { get; init; }
 

@@ -7,7 +7,7 @@ namespace AmpleTide.Core.Scoring;
 public enum EventKind
 {
 #pragma warning disable CS1591 // the words of the trade
-    Talk,
+    Lead,
     Breath,
     Beat,
     Way,

@@ -8,11 +8,11 @@ namespace AmpleTide.Core.Scoring;
 
 /// <summary>
 /// What has happened so far in a class, and when: talk, ways, pauses and the practice itself, phase by phase. It keeps the books
-/// of time, height, open states and ledgers, and sees to it that breaths follow each other.
+/// of time, height, talk, open states and ledgers, and notes where breaths do not follow each other.
 /// </summary>
 internal sealed class Timeline(bool withEvents)
 {
-    // Where so much talk lies between, nobody notices the half breath that is put in; common practice, no source.
+    // Where so much talk lies between, nobody notices that half a breath is missing; common practice, no source.
     private static readonly TimeSpan Unnoticed = TimeSpan.FromSeconds(2);
 
     private readonly List<ScoreEvent>? events = withEvents ? [] : null;
@@ -21,6 +21,7 @@ internal sealed class Timeline(bool withEvents)
     private readonly OpenStates open = new();
     private readonly Ledgers ledgers = new();
     private readonly List<PracticeSpan> spans = [];
+    private readonly List<TalkSpan> talks = [];
 
     // For the continuity of phases: the last breath that was taken, by which line, and how long ago it ended.
     private Breath lastBreath = Breath.Free;
@@ -31,7 +32,7 @@ internal sealed class Timeline(bool withEvents)
     public TimeSpan Now { get; private set; }
 
     /// <summary>The score of all that happened.</summary>
-    public Score Result(ClassPlan plan, MoveCatalogue catalogue, WayNetwork ways, IReadOnlyList<LineScore> lines)
+    public Score Result(ClassPlan plan, MoveCatalogue catalogue, WayNetwork ways, Tempo tempo, IReadOnlyList<LineScore> lines)
     {
         open.End(Now);
         tide.Keep(Now);
@@ -40,6 +41,7 @@ internal sealed class Timeline(bool withEvents)
             Plan = plan,
             Catalogue = catalogue,
             Ways = ways,
+            Tempo = tempo,
             Total = Now,
             Lines = lines,
             Events = events is null ? null : PropEvents.Among(events, lines, catalogue),
@@ -48,6 +50,7 @@ internal sealed class Timeline(bool withEvents)
             Ledgers = ledgers,
             TimeByKind = timeByKind,
             PracticeSpans = spans,
+            Talks = talks,
         };
     }
 
@@ -78,10 +81,16 @@ internal sealed class Timeline(bool withEvents)
         open.Take(position, Now, line);
     }
 
-    /// <summary>The teacher talks.</summary>
-    public void Talk(LineScore line, Side side, TimeSpan length, string text)
+    /// <summary>The teacher talks, from the time a pass or the way to it began. What of it leads takes time of its own.</summary>
+    public void Talk(LineScore line, Side side, TimeSpan from, TimeSpan length, TimeSpan lead, string text)
     {
-        Emit(EventKind.Talk, length, Breath.Free, line, -1, side, 0, 0, events is null ? null : Words.For(text, side));
+        if (length == TimeSpan.Zero)
+            return;
+        // Nobody says two things at once: what was not finished before is finished first.
+        var start = talks.Count > 0 ? WholeMilliseconds.Longer(from, talks[^1].End) : from;
+        talks.Add(new(start, length, line, side, text));
+        Emit(EventKind.Lead, lead, Breath.Free, line, -1, side, 0, 0, events is null ? null : Words.For(text, side));
+        // While something is said on the way or going in, nobody breathes by the phases.
         Gap(length);
     }
 
@@ -93,83 +102,83 @@ internal sealed class Timeline(bool withEvents)
     }
 
     /// <summary>A line is practised once: on a side, or on both in turn.</summary>
-    public void Take(LineScore line, Side side, bool alternates, BreathPatterns breath)
+    public void Take(LineScore line, Side side, bool alternates, PassTiming pass)
     {
-        var (unit, amount) = (line.Dose.Unit, line.Dose.Amount);
         var form = line.Form!;
-        Collide(line, form.Phases[0].Phase.Breath, breath);
-        if (unit == Unit.Beats)
-            TakeBeats(line, side, alternates, amount);
-        else if (form.HasStay && !alternates && unit != Unit.Rounds)
-            TakeHold(line, side, breath);
+        Collide(line, form.Phases[0].Phase.Breath);
+        line.UnitTime += pass.Unit;
+        if (line.Dose.Unit == Unit.Beats)
+            TakeBeats(line, side, alternates, pass.Unit);
+        else if (PassTiming.IsHold(form, line.Dose.Unit, alternates))
+            TakeHold(line, side, pass);
         else
-            TakeRounds(line, side, alternates, breath);
+            TakeRounds(line, side, alternates, pass);
     }
 
     // In once, the stays for the dose, out once. Layers of a hold share the breaths, the first ones span what does not divide.
-    private void TakeHold(LineScore line, Side side, BreathPatterns breath)
+    private void TakeHold(LineScore line, Side side, PassTiming pass)
     {
         var form = line.Form!;
-        var (phases, firstStay, lastStay) = (form.Phases, form.FirstStay, form.LastStay);
+        var (firstStay, lastStay) = (form.FirstStay, form.LastStay);
         for (var i = 0; i < firstStay; i++)
-            TakeOnce(i);
+            TakeOnce(i, pass.Into[i]);
         var layers = lastStay - firstStay + 1;
         var (amount, done, from) = (line.Dose.Amount, 0, Now);
         for (var i = firstStay; i <= lastStay; i++)
         {
             var share = (amount / layers) + (i - firstStay < amount % layers ? 1 : 0);
             var timed = line.Dose.Unit == Unit.Seconds;
-            var length = timed ? TimeSpan.FromSeconds(share) : WholeMilliseconds.Of(breath.Breath(phases[i].Phase.Pattern));
             var layerFrom = Now;
-            for (var b = timed ? share : 1; b <= share; b++)
-                TakePhase(line, i, side, length, 1, timed ? 1 : ++done, timed ? 1 : amount);
+            if (timed && share > 0)
+                TakePhase(line, i, side, pass.Unit.Times(share), 1, 1, 1);
+            for (var b = timed ? share + 1 : 1; b <= share; b++)
+                TakePhase(line, i, side, pass.Unit, 1, ++done, amount);
             spans.Add(new(line, i, side, layerFrom, Now - layerFrom, share));
         }
         line.On(side).Add(amount, Now - from);
         lastBreath = Breath.Out;
-        for (var i = lastStay + 1; i < phases.Length; i++)
-            TakeOnce(i);
+        for (var i = lastStay + 1; i < form.Phases.Length; i++)
+            TakeOnce(i, pass.OutOf[i - lastStay - 1]);
 
-        void TakeOnce(int phase)
+        void TakeOnce(int phase, TimeSpan length)
         {
-            spans.Add(new(line, phase, side, Now, Timing.PhaseTime(phases[phase].Phase, breath), 0));
-            TakePhase(line, phase, side, Timing.PhaseTime(phases[phase].Phase, breath), 1, 0, 0);
+            spans.Add(new(line, phase, side, Now, length, 0));
+            TakePhase(line, phase, side, length, 1, 0, 0);
         }
     }
 
-    // A flow that is dosed in seconds does as many whole rounds as fit, one at least; its practice is still told in seconds.
-    private void TakeRounds(LineScore line, Side side, bool alternates, BreathPatterns breath)
+    // A flow that is dosed in seconds does as many whole rounds as fit best, stretched to fit; its practice is still told in seconds.
+    private void TakeRounds(LineScore line, Side side, bool alternates, PassTiming pass)
     {
         var phases = line.Form!.Phases;
-        Span<TimeSpan> lengths = stackalloc TimeSpan[phases.Length];
-        var roundLength = TimeSpan.Zero;
-        for (var i = 0; i < phases.Length; i++)
-            roundLength += lengths[i] = Timing.PhaseTime(phases[i].Phase, breath);
-        var (unit, amount) = (line.Dose.Unit, line.Dose.Amount);
-        var rounds =
-            unit == Unit.Seconds && roundLength > TimeSpan.Zero ? Math.Max(1, (int)(TimeSpan.FromSeconds(amount) / roundLength)) : amount;
-        spans.Add(new(line, PracticeSpan.Flow, alternates ? Side.None : side, Now, roundLength.Times(rounds), rounds));
+        var (amount, rounds, all) = (line.Dose.Amount, pass.Rounds, pass.Unit.Times(line.Dose.Amount));
+        var start = Now;
+        spans.Add(new(line, PracticeSpan.Flow, alternates ? Side.None : side, start, all, rounds));
+        var alike = line.Dose.Unit != Unit.Seconds;
         for (var r = 1; r <= rounds; r++)
         {
             var from = Now;
-            // What every round (of this side) does is booked with the first.
+            // What every round (of this side) does alike is booked with the first.
             var booked =
-                !alternates ? (r == 1 ? rounds : 0)
+                !alike ? 1
+                : !alternates ? (r == 1 ? rounds : 0)
                 : r == 1 ? (rounds + 1) / 2
                 : r == 2 ? rounds / 2
                 : 0;
             for (var i = 0; i < phases.Length; i++)
-                TakePhase(line, i, side, lengths[i], booked, r, rounds);
+            {
+                var length = start + pass.EndOf(r - 1, i, all) - Now;
+                TakePhase(line, i, side, length, booked, r, rounds);
+            }
             line.On(side).Add((amount * r / rounds) - (amount * (r - 1) / rounds), Now - from);
             if (alternates)
                 side = side.Opposite();
         }
     }
 
-    private void TakeBeats(LineScore line, Side side, bool alternates, int beats)
+    private void TakeBeats(LineScore line, Side side, bool alternates, TimeSpan beat)
     {
-        var phases = line.Form!.Phases.Length;
-        var beat = WholeMilliseconds.Of(line.Move!.BeatSeconds);
+        var (phases, beats) = (line.Form!.Phases.Length, line.Dose.Amount);
         spans.Add(new(line, PracticeSpan.Flow, alternates ? Side.None : side, Now, beat.Times(beats), beats));
         for (var b = 1; b <= beats; b++)
         {
@@ -220,18 +229,11 @@ internal sealed class Timeline(bool withEvents)
         return round == 2 ? Words.For(phase.Cue.Short, side) : null;
     }
 
-    // Two in-breaths cannot follow each other: the missing half breath is put between, unless something of a breath or more lies there.
-    private void Collide(LineScore line, Breath first, BreathPatterns breath)
+    // Two in-breaths in a row: whoever leads should know, and people find the half breath between by themselves.
+    private void Collide(LineScore line, Breath first)
     {
-        if (first != lastBreath || first is not (Breath.In or Breath.Out))
-            return;
-        if (gap >= WholeMilliseconds.Of(breath.Breath(Pattern.Moving)))
-            return;
-        if (gap < Unnoticed)
+        if (first is Breath.In or Breath.Out && first == lastBreath && gap < Unnoticed)
             line.CollidesWith ??= lastLine;
-        var missing = first == Breath.In ? Breath.Out : Breath.In;
-        var counts = missing == Breath.In ? breath.Moving.In : breath.Moving.Out;
-        Emit(EventKind.Breath, WholeMilliseconds.Of(counts * breath.SecondsPerCount), missing, line, -1, Side.None, 0, 0, null);
     }
 
     private void Gap(TimeSpan more) => gap = gap == TimeSpan.MaxValue ? gap : gap + more;
@@ -242,6 +244,7 @@ internal sealed class Timeline(bool withEvents)
             return;
         events?.Add(new(Now, length, kind, breath, line, phase, side, round, of, cue));
         timeByKind[(int)kind] += length;
+        line.Time += length;
         Now += length;
     }
 }

@@ -229,7 +229,7 @@ public sealed record FramesResponse(
         return new(
             phases,
             form.InOrder(side),
-            [.. form.Phases.Select(p => Timing.UsualTime(form.Move, p.Phase).Ms())],
+            [.. Timing.UsualTimes(form).Select(t => t.Ms())],
             [boxes.Min(b => b[0]), boxes.Min(b => b[1]), boxes.Max(b => b[2]), boxes.Max(b => b[3])]
         );
     }

@@ -18,11 +18,16 @@ public sealed record ScoreResponse(
     OpenResponse[] Open,
     PropResponse[] Props,
     TimeResponse Time,
+    ForecastResponse Forecast,
     LinkResponse[] Links,
     SwapResponse[] Swaps,
     AskResponse[] Ask,
+    TalkResponse[]? Talks,
     EventResponse[]? Events
 );
+
+/// <summary>Something that is said, in a layer of its own: no two at once, and heard while people move.</summary>
+public sealed record TalkResponse(int FromMs, int ForMs, string Line, [property: WordsOf(typeof(Side))] string Side, string Text);
 
 /// <summary>A strong line and what takes it back: from the end of the one to the beginning of the other.</summary>
 public sealed record LinkResponse(string From, string To, int FromMs, int ToMs);
@@ -40,8 +45,17 @@ public sealed record SwapResponse(
 /// <summary>A condition to ask about tonight, and the lines that would change with it.</summary>
 public sealed record AskResponse(string Condition, string[] Lines);
 
-/// <summary>How the time is spent, in milliseconds.</summary>
-public sealed record TimeResponse(int Talk, int Breath, int Ways, int Pauses);
+/// <summary>How long the class is likely to take: eight of ten end between p10 and p90; and when each section is likely to end.</summary>
+public sealed record ForecastResponse(int P10Ms, int P50Ms, int P90Ms, SectionForecastResponse[] Sections);
+
+/// <summary>When a section is likely to end, in milliseconds from the beginning of the class.</summary>
+public sealed record SectionForecastResponse(string Id, int P10Ms, int P50Ms, int P90Ms);
+
+/// <summary>How the time is spent, in milliseconds; the lead is talk that takes time of its own.</summary>
+public sealed record TimeResponse(int Lead, int Breath, int Ways, int Pauses);
+
+/// <summary>All of a line's time, sides and rounds of sets together: fixed plus dose times unit. Doses lie from least to most.</summary>
+public sealed record LineTimeResponse(int FixedMs, int UnitMs, int Least, int Most, int Step);
 
 /// <summary>
 /// A line as it came out. Without ways, without a missing way, and for sides it has no practice on, those fields are left out.
@@ -52,6 +66,7 @@ public sealed record LineResponse(
     [property: WordsOf(typeof(Unit))] string Unit,
     int Amount,
     string Sides,
+    LineTimeResponse? Time,
     OccurrenceResponse[] Occurrences,
     PracticeResponse Practice,
     WayTakenResponse[]? Ways,
@@ -59,7 +74,7 @@ public sealed record LineResponse(
 );
 
 /// <summary>One time a line is taken.</summary>
-public sealed record OccurrenceResponse(int Round, [property: WordsOf(typeof(Side))] string Side, int StartMs, int Ms, int TalkMs);
+public sealed record OccurrenceResponse(int Round, [property: WordsOf(typeof(Side))] string Side, int StartMs, int Ms, int LeadMs);
 
 /// <summary>Practice by side.</summary>
 public sealed record PracticeResponse(AmountResponse? Right, AmountResponse? Left, AmountResponse? None);

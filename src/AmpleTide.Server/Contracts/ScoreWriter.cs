@@ -71,11 +71,39 @@ internal static partial class ScoreWriter
         WriteOpen(json, score.Open);
         WriteProps(json, score.Props);
         WriteTime(json, score.TimeByKind);
+        WriteForecast(json, score);
         WriteLinks(json, score);
         WritePeople(json, score);
         if (score.Events is { } events)
+        {
+            WriteTalks(json, score.Talks);
             WriteEvents(json, events);
+        }
         json.WriteEndObject();
+    }
+
+    private static void WriteForecast(Utf8JsonWriter json, Score score)
+    {
+        var (ofClass, sections) = Forecast.Of(score);
+        json.WriteStartObject(Field.Forecast);
+        WriteBand(json, ofClass);
+        json.WriteStartArray(Field.Sections);
+        foreach (var (section, end) in sections)
+        {
+            json.WriteStartObject();
+            json.WriteString(Field.Id, section.Id);
+            WriteBand(json, end);
+            json.WriteEndObject();
+        }
+        json.WriteEndArray();
+        json.WriteEndObject();
+    }
+
+    private static void WriteBand(Utf8JsonWriter json, Forecast forecast)
+    {
+        json.WriteNumber(Field.P10Ms, forecast.P10.Ms());
+        json.WriteNumber(Field.P50Ms, forecast.P50.Ms());
+        json.WriteNumber(Field.P90Ms, forecast.P90.Ms());
     }
 
     private static void WriteLinks(Utf8JsonWriter json, Score score)
@@ -134,6 +162,8 @@ internal static partial class ScoreWriter
         json.WriteString(Field.Unit, Word.Encoded(line.Dose.Unit));
         json.WriteNumber(Field.Amount, line.Dose.Amount);
         json.WriteString(Field.Sides, line.Move is null || line.Move.Sides == Sidedness.None ? "none" : line.Line.Sides?.Word ?? "");
+        if (line.Move is { } move)
+            WriteLineTime(json, line, move);
         json.WriteStartArray(Field.Occurrences);
         foreach (var taken in line.Occurrences)
         {
@@ -142,7 +172,7 @@ internal static partial class ScoreWriter
             json.WriteString(Field.Side, Word.Encoded(taken.Side));
             json.WriteNumber(Field.StartMs, taken.Start.Ms());
             json.WriteNumber(Field.Ms, taken.Length.Ms());
-            json.WriteNumber(Field.TalkMs, taken.Talk.Ms());
+            json.WriteNumber(Field.LeadMs, taken.Lead.Ms());
             json.WriteEndObject();
         }
         json.WriteEndArray();
@@ -155,6 +185,18 @@ internal static partial class ScoreWriter
             WriteWays(json, line.Ways);
         if (line.NoWayFrom is not null)
             json.WriteBoolean(Field.WayMissing, true);
+        json.WriteEndObject();
+    }
+
+    // So that any other dose can be told without asking again: fixed + dose × unit.
+    private static void WriteLineTime(Utf8JsonWriter json, LineScore line, Move move)
+    {
+        json.WriteStartObject(Field.Time);
+        json.WriteNumber(Field.FixedMs, line.FixedTime.Ms());
+        json.WriteNumber(Field.UnitMs, line.UnitTime.Ms());
+        json.WriteNumber(Field.Least, move.Dose.Least);
+        json.WriteNumber(Field.Most, move.Dose.Most);
+        json.WriteNumber(Field.Step, line.DoseStep);
         json.WriteEndObject();
     }
 
@@ -332,11 +374,27 @@ internal static partial class ScoreWriter
     private static void WriteTime(Utf8JsonWriter json, IReadOnlyList<TimeSpan> time)
     {
         json.WriteStartObject(Field.Time);
-        json.WriteNumber(Field.Talk, time[(int)EventKind.Talk].Ms());
+        json.WriteNumber(Field.Lead, time[(int)EventKind.Lead].Ms());
         json.WriteNumber(Field.Breath, time[(int)EventKind.Breath].Ms() + time[(int)EventKind.Beat].Ms());
         json.WriteNumber(Field.Ways, time[(int)EventKind.Way].Ms());
         json.WriteNumber(Field.Pauses, time[(int)EventKind.Pause].Ms());
         json.WriteEndObject();
+    }
+
+    private static void WriteTalks(Utf8JsonWriter json, IReadOnlyList<TalkSpan> talks)
+    {
+        json.WriteStartArray(Field.Talks);
+        foreach (var talk in talks)
+        {
+            json.WriteStartObject();
+            json.WriteNumber(Field.FromMs, talk.At.Ms());
+            json.WriteNumber(Field.ForMs, talk.Length.Ms());
+            json.WriteString(Field.Line, talk.Line.Line.Id);
+            json.WriteString(Field.Side, Word.Encoded(talk.Side));
+            json.WriteString(Field.Text, Words.For(talk.Text, talk.Side));
+            json.WriteEndObject();
+        }
+        json.WriteEndArray();
     }
 
     private static void WriteEvents(Utf8JsonWriter json, IReadOnlyList<ScoreEvent> events)

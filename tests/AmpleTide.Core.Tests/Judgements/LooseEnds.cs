@@ -114,7 +114,14 @@ public class LooseEnds
             "counter",
             ["arch"]
         ),
-        ("the rest is eaten", p => p.ChangeLine("l23", l => l with { Dose = new(Unit.Seconds, 60) }), "rest", ["l23"]),
+        (
+            "the rest is eaten",
+            p =>
+                p.ChangeLine("l23", l => l with { Dose = new(Unit.Seconds, 60) })
+                    .ChangeLine("l25", l => l with { Dose = new(Unit.Breaths, 2) }),
+            "rest",
+            ["l23"]
+        ),
         (
             "there is no way",
             p =>
@@ -195,7 +202,7 @@ public class LooseEnds
             "{ \"set\": { \"rounds\": 2, \"items\": [ { \"id\": \"a\", \"move\": \"ends-round\" }, { \"id\": \"b\", "
                 + "\"move\": \"begins-arched\" } ] } }"
         );
-        // The first round has a talk-in between the two; from the second on they follow each other at once.
+        // In both rounds they follow each other at once; it is told once.
         var finding = Assert.Single(WrongMoves.Judge(plan), f => f.Rule == "end-to-end");
         Assert.Equal(["a", "b"], finding.Lines);
         var mended = finding.Fixes[0].Apply(WrongMoves.Score(plan), finding).Plan!;

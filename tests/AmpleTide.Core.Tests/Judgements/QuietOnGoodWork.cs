@@ -177,7 +177,7 @@ public class QuietOnGoodWork(ITestOutputHelper output)
             {
                 Sections =
                 [
-                    .. p.Sections.Select(s => s with { Breath = new(null, new(6, 0, 3, 0), null, new(8, 0, 8, 0), new(6, 0, 4, 0)) }),
+                    .. p.Sections.Select(s => s with { Breath = new(null, new(6, 0, 3, 0), null, null, new(8, 0, 8, 0), new(6, 0, 4, 0)) }),
                 ],
             },
         (p, r) => p.ChangeLine(Any(p, r).Id, l => l with { Move = "lost-move" }),

@@ -151,7 +151,7 @@ public class RuleTables
                 Tilt
                     + ", \"say\": { \"1\": \"Let the ear sink down to the shoulder as slowly as you like, with the jaw quite soft "
                     + "and the arm as heavy as wet rope\" } }",
-                "Ear to shoulder: 26 words where 14 fit before its breath.",
+                "Ear to shoulder: 26 words where 10 fit before its breath.",
                 1
             },
             {

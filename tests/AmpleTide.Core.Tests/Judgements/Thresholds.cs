@@ -21,7 +21,7 @@ public class Thresholds
         // Between the end of the bend and the moment it is taken back.
         Assert.All(
             turns,
-            t => Assert.Equal(t.Last.Occurrences[0].Start + t.Last.Occurrences[0].Talk - t.First.Occurrences[0].End > Minutes(2), t.Found)
+            t => Assert.Equal(t.Last.Occurrences[0].Start + t.Last.Occurrences[0].Lead - t.First.Occurrences[0].End > Minutes(2), t.Found)
         );
         AssertBoth(turns);
     }

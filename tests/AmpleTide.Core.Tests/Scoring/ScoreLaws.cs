@@ -1,6 +1,7 @@
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Classes;
+using AmpleTide.Core.Planning;
 using AmpleTide.Core.Scoring;
 using FsCheck.Xunit;
 
@@ -22,6 +23,38 @@ public class ScoreLaws
         }
         Assert.Equal(score.Total, now);
         Assert.Equal(score.Total, score.TimeByKind.Sum(t => t));
+    }
+
+    [Property(MaxTest = 60)]
+    public void The_times_of_the_lines_add_up_to_the_class_and_are_linear_in_their_doses(int seed)
+    {
+        var plan = AnyClass(seed);
+        var score = Shipped.Score(plan);
+        Assert.Equal(score.Total, score.Lines.Sum(l => l.Time));
+        var line = score.Lines[new Random(seed).Next(score.Lines.Count)];
+        if (line.Move is null)
+            return;
+        var more = Shipped.Score(plan.ChangeLine(line.Line.Id, l => l with { Dose = line.Dose with { Amount = line.Dose.Amount + 3 } }));
+        Assert.Equal(line.UnitTime.Times(3), more.Total - score.Total);
+        foreach (var (before, after) in score.Lines.Zip(more.Lines).Where(p => p.First != line))
+            Assert.Equal((before.FixedTime, before.UnitTime), (after.FixedTime, after.UnitTime));
+    }
+
+    [Property(MaxTest = 60)]
+    public void What_is_said_is_said_whole_and_one_thing_at_a_time(int seed)
+    {
+        var score = Shipped.Score(AnyClass(seed));
+        foreach (var (said, next) in score.Talks.Zip(score.Talks.Skip(1)))
+            Assert.True(said.End <= next.At);
+        Assert.All(score.Talks, t => Assert.Equal(Timing.TalkTime(Words.Count(t.Text), t.Line.Move!.IsStillness, score.Tempo), Whole(t)));
+        Assert.Equal(score.Lines.Sum(l => l.Occurrences.Count), score.Talks.Count);
+    }
+
+    // A known chain is told of in three quarters of the time.
+    private static TimeSpan Whole(TalkSpan talk)
+    {
+        var all = Timing.TalkTime(Words.Count(talk.Text), talk.Line.Move!.IsStillness, Tempo.Of(new()));
+        return talk.Length == WholeMilliseconds.Of(all.TotalSeconds * Timing.KnownChain) ? all : talk.Length;
     }
 
     [Property(MaxTest = 60)]

@@ -51,6 +51,17 @@ export type Surface = 'mat' | 'chair' | 'bed' | 'outdoors';
  */
 export type Counts = number[];
 /**
+ * Counts of a breath: in, held in, out, held out.
+ *
+ * @minItems 4
+ * @maxItems 4
+ */
+export type Counts1 = number[];
+/**
+ * A factor on time: 2 takes twice as long. Class, section and line multiply; what is written in seconds stays.
+ */
+export type Tempo = number;
+/**
  * The part a section plays in the arc of a class.
  */
 export type Part = 'arrive' | 'warm' | 'build' | 'peak' | 'soften' | 'rest' | 'close';
@@ -139,6 +150,7 @@ export interface AmpleTideClass {
     [k: string]: string;
   };
   breath?: Breath | null;
+  tempo?: Tempo;
   /**
    * @maxItems 200
    */
@@ -167,6 +179,7 @@ export interface AmpleTideClass {
 export interface Breath {
   secondsPerCount?: number;
   moving?: Counts;
+  small?: Counts1;
   effort?: Counts;
   holding?: Counts;
   resting?: Counts;
@@ -176,6 +189,7 @@ export interface Section {
   name?: string;
   part?: Part;
   breath?: Breath | null;
+  tempo?: Tempo;
   /**
    * @maxItems 1000
    */
@@ -207,6 +221,7 @@ export interface Line {
   pauseBetween?: number;
   pauseAfter?: number;
   breath?: Breath | null;
+  tempo?: Tempo;
   locked?: boolean;
   note?: string;
   talk?: string | null;

@@ -1608,7 +1608,7 @@ export interface components {
       /** Format: int32 */
       ms: number;
       /** @enum {string} */
-      kind: 'talk' | 'breath' | 'beat' | 'way' | 'pause' | 'prop';
+      kind: 'lead' | 'breath' | 'beat' | 'way' | 'pause' | 'prop';
       /** @enum {string} */
       phase: 'in' | 'out' | 'hold-in' | 'hold-out' | 'stay' | 'free';
       /** Format: int32 */
@@ -1665,6 +1665,15 @@ export interface components {
       id: string;
       label: string;
     };
+    ForecastResponse: {
+      /** Format: int32 */
+      p10Ms: number;
+      /** Format: int32 */
+      p50Ms: number;
+      /** Format: int32 */
+      p90Ms: number;
+      sections: components['schemas']['SectionForecastResponse'][];
+    };
     FramesResponse: {
       phases: components['schemas']['Figure'][][];
       order: number[];
@@ -1717,10 +1726,23 @@ export interface components {
       /** Format: int32 */
       amount: number;
       sides: string;
+      time: null | components['schemas']['LineTimeResponse'];
       occurrences: components['schemas']['OccurrenceResponse'][];
       practice: components['schemas']['PracticeResponse'];
       ways: null | components['schemas']['WayTakenResponse'][];
       wayMissing: null | boolean;
+    };
+    LineTimeResponse: {
+      /** Format: int32 */
+      fixedMs: number;
+      /** Format: int32 */
+      unitMs: number;
+      /** Format: int32 */
+      least: number;
+      /** Format: int32 */
+      most: number;
+      /** Format: int32 */
+      step: number;
     };
     LinkResponse: {
       from: string;
@@ -1797,7 +1819,7 @@ export interface components {
       /** Format: int32 */
       ms: number;
       /** Format: int32 */
-      talkMs: number;
+      leadMs: number;
     };
     OpenResponse: {
       what: string;
@@ -1820,7 +1842,7 @@ export interface components {
      * @description Which breath pattern of the class a phase runs at.
      * @enum {unknown}
      */
-    Pattern: 'moving' | 'effort' | 'holding' | 'resting';
+    Pattern: 'moving' | 'small' | 'effort' | 'holding' | 'resting';
     /**
      * @description How high the pelvis is kept; going from one to another is a change of level.
      * @enum {unknown}
@@ -1914,9 +1936,11 @@ export interface components {
       open: components['schemas']['OpenResponse'][];
       props: components['schemas']['PropResponse'][];
       time: components['schemas']['TimeResponse'];
+      forecast: components['schemas']['ForecastResponse'];
       links: components['schemas']['LinkResponse'][];
       swaps: components['schemas']['SwapResponse'][];
       ask: components['schemas']['AskResponse'][];
+      talks: null | components['schemas']['TalkResponse'][];
       events: null | components['schemas']['EventResponse'][];
     };
     /**
@@ -1924,6 +1948,15 @@ export interface components {
      * @enum {unknown}
      */
     Second: 'mirror' | 'reverse';
+    SectionForecastResponse: {
+      id: string;
+      /** Format: int32 */
+      p10Ms: number;
+      /** Format: int32 */
+      p50Ms: number;
+      /** Format: int32 */
+      p90Ms: number;
+    };
     ShelfEntry: {
       id: string;
       title: string;
@@ -1993,9 +2026,19 @@ export interface components {
       because: string;
       instead: null | string;
     };
+    TalkResponse: {
+      /** Format: int32 */
+      fromMs: number;
+      /** Format: int32 */
+      forMs: number;
+      line: string;
+      /** @enum {string} */
+      side: 'none' | 'right' | 'left';
+      text: string;
+    };
     TimeResponse: {
       /** Format: int32 */
-      talk: number;
+      lead: number;
       /** Format: int32 */
       breath: number;
       /** Format: int32 */

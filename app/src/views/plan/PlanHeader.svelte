@@ -10,6 +10,13 @@
   const wantedMs = $derived((plan.document?.minutes ?? 0) * 60_000);
   const totalMs = $derived(plan.score?.totalMs ?? 0);
   const off = $derived(totalMs - wantedMs);
+  // A planned time is a middle; whole minutes are all that can be told of its band.
+  const likely = $derived.by(() => {
+    const [from, to] = [plan.score?.forecast.p10Ms, plan.score?.forecast.p90Ms].map((ms) =>
+      Math.round((ms ?? 0) / 60_000),
+    );
+    return to ? `${from} to ${to}` : '';
+  });
   const about = $derived(
     [
       plan.document?.group?.size ? `${plan.document.group.size} people` : '',
@@ -37,6 +44,8 @@
   </div>
   <div class="ml-auto flex flex-wrap items-baseline gap-x-4 text-muted" aria-live="polite">
     <span><b class="font-head text-[25px] font-semibold text-ink">{clock(totalMs)}</b> planned</span>
+    {#if likely}<span title="Eight of ten classes like this end between these minutes.">likely {likely}</span
+      >{/if}
     <span>{clock(wantedMs)} wanted</span>
     {#if Math.abs(off) >= 1000}
       <span class:text-serious={Math.abs(off) > 60_000}>{clock(off)} {off > 0 ? 'over' : 'short'}</span>
