@@ -5,7 +5,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
-const server = join(import.meta.dirname, '../.build/app/AmpleTide.Server.dll');
+const server = process.env.AMPLE_TIDE_SERVER ?? join(import.meta.dirname, '../.build/app/AmpleTide.Server.dll');
 const port = 20_000 + (process.pid % 20_000);
 const address = `http://127.0.0.1:${port}`;
 const [saves = 200, starts = 12] = process.argv.slice(2).map(Number);

@@ -35,6 +35,30 @@ test('lines are added, moved, copied, mirrored and removed by keys; every step h
   await expect(page.locator('[data-line]')).toHaveCount(4);
 });
 
+test('a line is taken slower, its section too, and the header says how long that is likely to take', async ({
+  page,
+  own,
+  request,
+}) => {
+  await open(page, own.id);
+  const score = async () => {
+    const stored = (await (await request.get(`/api/classes/${own.id}`)).json()) as object;
+    const answer = await request.post('/api/score?events=false', { data: stored });
+    return (await answer.json()) as { totalMs: number; lines: { id: string; time: { unitMs: number } }[] };
+  };
+  const unitOf = async () => (await score()).lines.find((l) => l.id === 'l1')!.time.unitMs;
+  const usual = await unitOf();
+  await page.locator('[data-select="l1"]').click();
+  await page.getByText(/^This line:/).click();
+  await page.getByLabel('Time it takes, % of usual').fill('150');
+  await page.keyboard.press('Tab');
+  await expect.poll(unitOf).toBe(usual * 1.5);
+  await expect(page.getByRole('button', { name: /^Undo/ })).toHaveAccessibleName('Undo tempo of Ear to shoulder');
+  await expect(page.getByText(/likely \d+ to \d+/)).toBeVisible();
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect.poll(unitOf).toBe(usual);
+});
+
 test('a move is found by word and by need, and put where it is wanted', async ({ page, own }) => {
   await open(page, own.id);
   await page.locator('[data-select="l2"]').focus();

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { plain } from '../lib/words';
   import BreathFields from '../score/BreathFields.svelte';
+  import TempoField from '../score/TempoField.svelte';
   import BodyFace from '../bodymap/BodyFace.svelte';
   import type { Area, ClassFile } from '../lib/api/client';
   import PlaceFields from './PlaceFields.svelte';
@@ -148,6 +149,16 @@
           onchange={(e) => setCount(e.currentTarget.valueAsNumber)}
         /></label
       >
+      <div class="mt-3">
+        <TempoField
+          tempo={document.tempo}
+          onchange={(tempo) =>
+            onchange((d) => {
+              if (tempo === undefined) delete d.tempo;
+              else d.tempo = tempo;
+            })}
+        />
+      </div>
       <BreathFields
         breath={document.breath ?? null}
         usual="as usual"

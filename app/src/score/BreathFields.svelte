@@ -13,6 +13,7 @@
 
   const kinds = [
     ['moving', 'Moving'],
+    ['small', 'Small moves'],
     ['effort', 'Effort'],
     ['holding', 'Holding'],
     ['resting', 'Resting'],
@@ -20,6 +21,7 @@
   // What a teacher counts with when a breath is set for the first time; the class's own pattern goes on where nothing is set.
   const begin: Record<(typeof kinds)[number][0], number[]> = {
     moving: [4, 0, 5, 0],
+    small: [2.5, 0, 3.5, 0],
     effort: [2.5, 0, 3, 0],
     holding: [3, 0, 4, 0],
     resting: [4, 0, 6, 0],
@@ -47,7 +49,7 @@
   {#each kinds as [kind, name] (kind)}
     {@const pattern = breath?.[kind]}
     <div class="mt-1 flex min-h-8 items-center gap-1.5">
-      <label class="flex w-24 items-center gap-1.5">
+      <label class="flex w-28 items-center gap-1.5">
         <input
           type="checkbox"
           class="size-5"

@@ -2,6 +2,7 @@
   import type { Line } from '../lib/api/client';
   import { catalogue } from '../lib/catalogue.svelte';
   import BreathFields from './BreathFields.svelte';
+  import TempoField from './TempoField.svelte';
   import { lineOf } from '../document/edits';
   import type { PlanState } from '../plan/plan.svelte';
 
@@ -92,6 +93,7 @@
           onchange={(e) => set('pauseAfter', breaths(e.currentTarget.valueAsNumber), 'pause')}
         /></label
       >
+      <TempoField tempo={line.tempo} onchange={(tempo) => set('tempo', tempo, 'tempo')} />
       <div class="col-span-full">
         <BreathFields
           breath={line.breath ?? null}

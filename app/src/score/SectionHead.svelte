@@ -4,6 +4,7 @@
   import type { Section } from '../lib/api/client';
   import { clock } from '../lib/time';
   import BreathFields from './BreathFields.svelte';
+  import TempoField from './TempoField.svelte';
   import { mergeSection, moveSection, removeSection } from '../document/edits';
   import type { PlanState } from '../plan/plan.svelte';
 
@@ -69,6 +70,16 @@
             {#each parts as part (part)}<option value={part}>{part}</option>{/each}
           </select></label
         >
+        <div class="mt-3">
+          <TempoField
+            tempo={section.tempo}
+            onchange={(tempo) =>
+              change('tempo', (s) => {
+                if (tempo === undefined) delete s.tempo;
+                else s.tempo = tempo;
+              })}
+          />
+        </div>
         <BreathFields
           breath={section.breath ?? null}
           onchange={(breath) => change('breath', (s) => (s.breath = breath))}
