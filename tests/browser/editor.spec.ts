@@ -50,7 +50,7 @@ test('a line is taken slower, its section too, and the header says how long that
   const usual = await unitOf();
   await page.locator('[data-select="l1"]').click();
   await page.getByText(/^This line:/).click();
-  await page.getByLabel('Time it takes, % of usual').fill('150');
+  await page.getByLabel('Time, % of usual').fill('150');
   await page.keyboard.press('Tab');
   await expect.poll(unitOf).toBe(usual * 1.5);
   await expect(page.getByRole('button', { name: /^Undo/ })).toHaveAccessibleName('Undo tempo of Ear to shoulder');

@@ -13,7 +13,7 @@
 </script>
 
 <label class="block"
-  >Time it takes, % of usual
+  >Time, % of usual
   <input
     class="field"
     type="number"
