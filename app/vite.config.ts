@@ -16,7 +16,8 @@ export default defineConfig({
         navigateFallbackDenylist: [/^\/api\//],
         runtimeCaching: [
           {
-            // Classes are kept as drafts, by the page itself; everything else that is only read is answered from here when the server is not there.
+            // Classes are kept as drafts, by the page itself; everything else that is only read is answered from here when the
+            // server is not there.
             urlPattern: ({ url, request }) =>
               request.method === 'GET' &&
               url.pathname.startsWith('/api/') &&

@@ -73,7 +73,8 @@ try {
     `within 100 ms: ${edits.filter((ms) => ms <= 100).length} of ${edits.length}`,
   );
   console.log(
-    `scrolling: median frame ${at(frames, 0.5)} ms, 95 of 100 within ${at(frames, 0.95)} ms, ${frames.filter((ms) => ms > 25).length} of ${frames.length} late`,
+    `scrolling: median frame ${at(frames, 0.5)} ms, 95 of 100 within ${at(frames, 0.95)} ms, ` +
+      `${frames.filter((ms) => ms > 25).length} of ${frames.length} late`,
   );
   if (process.argv[2])
     writeFileSync(

@@ -15,13 +15,15 @@ export function saySwap(swap: Swap, condition: Condition | undefined): string {
   return `${who}: ${what}; ${swap.because}`;
 }
 
+const advised: Partial<Record<string, string>> = { smaller: 'smaller', 'leave-out': 'leave out' };
+
 /** In a line there is room for who and what. */
 export function shortSwap(swap: Swap, condition: Condition | undefined): string {
   const who = (condition?.name ?? swap.condition)
     .split(/[,(]| or /)[0]!
     .trim()
     .toLowerCase();
-  return `${who} ${swap.people}: ${swap.instead ?? (swap.advice === 'smaller' ? 'smaller' : swap.advice === 'leave-out' ? 'leave out' : 'swap')}`;
+  return `${who} ${swap.people}: ${swap.instead ?? advised[swap.advice] ?? 'swap'}`;
 }
 
 const firstOffer = (condition: Condition | undefined) =>

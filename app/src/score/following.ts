@@ -4,8 +4,8 @@ const margin = '300px';
 const atATime = 12;
 
 /**
- * Which lines show the newest score at once. A dose moves the times of all lines after it; those out of sight follow when the page has time,
- * so that the answer to a key does not wait for lines nobody sees.
+ * Which lines show the newest score at once. A dose moves the times of all lines after it; those out of sight follow when the page
+ * has time, so that the answer to a key does not wait for lines nobody sees.
  */
 export class Following {
   private near = new Set<string>();

@@ -108,7 +108,7 @@ public sealed record Move
     /// <summary>Seconds a round or a breath of it takes at a usual tempo, where its breath does not tell; null for most.</summary>
     public double? UnitSeconds { get; init; }
 
-    /// <summary>Whether the legs carry anew in it, so that going in and coming out take longer: a stance, a balance, a folded leg.</summary>
+    /// <summary>Whether the legs carry anew in it, a stance or a balance, so that going in and coming out take longer.</summary>
     public bool LegsCarryAnew { get; init; }
 
     /// <summary>Seconds a beat takes, for rhythms.</summary>

@@ -19,9 +19,6 @@ public sealed record PassTiming(IReadOnlyList<TimeSpan> Into, TimeSpan Unit, IRe
     /// <summary>How long going in takes.</summary>
     public TimeSpan In { get; } = Into.Sum(t => t);
 
-    /// <summary>How long coming out takes.</summary>
-    public TimeSpan Out { get; } = OutOf.Sum(t => t);
-
     /// <summary>Rounds that are taken for a dose: as many as it says, or as many as fit its seconds best.</summary>
     public int Rounds { get; private init; }
 

@@ -41,7 +41,9 @@ public sealed record Tempo(double SecondsPerCount, double Rounds, double Stays, 
                 * (group.Size > 0 && group.Newcomers >= group.Size * ManyNewcomers ? NewcomerTalk : 1)
         );
 
-    /// <summary>This tempo with the factors of a class, a section and a line, which multiply; their product is held within bounds.</summary>
+    /// <summary>
+    /// This tempo with the factors of a class, a section and a line, which multiply; their product is held within bounds.
+    /// </summary>
     public Tempo With(double ofClass, double ofSection, double ofLine)
     {
         var factor = Math.Clamp(ofClass * ofSection * ofLine, Least, Most);

@@ -62,9 +62,6 @@ public static class Timing
     public static BreathPatterns BreathOf(ClassPlan plan, Tempo tempo) =>
         (BreathPatterns.Usual with { SecondsPerCount = tempo.SecondsPerCount }).With(plan.Breath);
 
-    /// <summary>A breath of a pattern.</summary>
-    public static TimeSpan BreathTime(Pattern pattern, BreathPatterns breath) => WholeMilliseconds.Of(breath.Breath(pattern));
-
     /// <summary>A phase by itself: its own counts, or its share of the breath.</summary>
     public static double PhaseSeconds(MoveForm form, Phase phase, BreathPatterns breath)
     {

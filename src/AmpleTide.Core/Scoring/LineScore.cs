@@ -40,7 +40,9 @@ public sealed class LineScore(Line line, Section section, Set? set, Move? move)
     /// <summary>The line whose last breath collides with its first, or null.</summary>
     public LineScore? CollidesWith { get; internal set; }
 
-    /// <summary>All of its time: ways to it, talk that leads, going in, practice, coming out, pauses after it; every time it is taken.</summary>
+    /// <summary>
+    /// All of its time: ways to it, talk that leads, going in, practice, coming out, pauses after it; every time it is taken.
+    /// </summary>
     public TimeSpan Time { get; internal set; }
 
     /// <summary>How much of it one more unit of the dose takes, all sides and rounds of sets together.</summary>

@@ -44,7 +44,9 @@ public static class Swaps
             orderby Likeness(form, own) descending
             select form;
 
-    /// <summary>The line with another move in its place: its dose where it is counted alike; sides, option and words are the new move's.</summary>
+    /// <summary>
+    /// The line with another move in its place: its dose where it is counted alike; sides, option and words are the new move's.
+    /// </summary>
     public static Line Put(Line line, MoveForm form)
     {
         var dose =

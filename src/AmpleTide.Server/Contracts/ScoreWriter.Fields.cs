@@ -73,7 +73,6 @@ internal static partial class ScoreWriter
             StartMs = JsonEncodedText.Encode("startMs"),
             Step = JsonEncodedText.Encode("step"),
             Steps = JsonEncodedText.Encode("steps"),
-            Talk = JsonEncodedText.Encode("talk"),
             Forecast = JsonEncodedText.Encode("forecast"),
             Sections = JsonEncodedText.Encode("sections"),
             P10Ms = JsonEncodedText.Encode("p10Ms"),

@@ -25,8 +25,8 @@ public class JointRanges
     }
 
     /// <summary>
-    /// What was measured, beside what is called normal: Soucie and others, <i>Range of motion measurements: reference values</i>, Haemophilia
-    /// (2011), means of men of 20 to 44 years, from memory. A handbook's normal range lies within 15° of what people reach.
+    /// What was measured, beside what is called normal: Soucie and others, <i>Range of motion measurements: reference values</i>,
+    /// Haemophilia (2011), means of men of 20 to 44 years, from memory. A handbook's normal range lies within 15° of what people reach.
     /// </summary>
     [Theory]
     [InlineData(Axis.RightHipFlexion, -17.4, 130.4)]
