@@ -150,7 +150,19 @@ test('a shape is made by dragging, by sliders and by fields, and every step can 
   await expect.poll(written).toMatch(/face: eyes-shut/);
   await expect(figure.locator('path.eye').first()).not.toHaveAttribute('d', calm!);
 
-  const box = (await hand.boundingBox())!;
+  // The figure is placed by the server; it is taken hold of where it has come to rest.
+  const atRest = async () => {
+    let before = '';
+    await expect
+      .poll(async () => {
+        const [was, now] = [before, JSON.stringify(await hand.boundingBox())];
+        before = now;
+        return was === now;
+      }, { intervals: [250] })
+      .toBe(true);
+    return (await hand.boundingBox())!;
+  };
+  const box = await atRest();
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
   await page.mouse.down();
   await page.mouse.move(box.x - 10, box.y + 60, { steps: 6 });
@@ -159,7 +171,7 @@ test('a shape is made by dragging, by sliders and by fields, and every step can 
   await expect.poll(written).toMatch(/shape: \{[^}]*[^.]shoulder\.elevation: (?!120)\d+/);
   expect(await written()).not.toContain('right.shoulder');
   await page.getByRole('combobox', { name: 'Side', exact: true }).selectOption('right');
-  const lower = (await hand.boundingBox())!;
+  const lower = await atRest();
   await page.mouse.move(lower.x + lower.width / 2, lower.y + lower.height / 2);
   await page.mouse.down();
   await page.mouse.move(lower.x - 30, lower.y - 50, { steps: 6 });

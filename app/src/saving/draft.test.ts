@@ -20,6 +20,7 @@ const held = new Map<string, Tab>();
 
 class Tab {
   private session = new Map<string, string>();
+  private leaving: (() => void)[] = [];
   private module: Promise<typeof import('./draft')> | null = null;
 
   async open(id: string) {
@@ -27,6 +28,14 @@ class Tab {
     this.module ??= (vi.resetModules(), import('./draft'));
     const made = new (await this.module).TabDraft(id);
     return { made, draft: await made.open() };
+  }
+
+  /** The page goes, and is asked before. */
+  reloaded() {
+    this.enter();
+    this.leaving.forEach((leave) => leave());
+    this.leaving = [];
+    this.killed();
   }
 
   killed() {
@@ -38,7 +47,9 @@ class Tab {
     vi.stubGlobal('sessionStorage', {
       getItem: (key: string) => this.session.get(key) ?? null,
       setItem: (key: string, value: string) => this.session.set(key, value),
+      removeItem: (key: string) => this.session.delete(key),
     });
+    vi.stubGlobal('addEventListener', (_: string, leave: () => void) => this.leaving.push(leave));
     vi.stubGlobal('navigator', {
       locks: {
         request: (name: string, _: unknown, granted: (lock: unknown) => unknown) => {
@@ -65,6 +76,21 @@ describe('a draft', () => {
     expect(await made.keep(draft)).toBe(true);
     tab.killed();
     expect((await tab.open('a')).draft).toMatchObject(draft);
+  });
+
+  test('that the browser had not written yet outlives a reload, and older work does not stand over newer', async () => {
+    const tab = new Tab();
+    const { made } = await tab.open('a');
+    await made.keep(draft);
+    store.broken = true;
+    await made.keep({ ...draft, now: plan('The last word') });
+    tab.reloaded();
+    store.broken = false;
+    const again = await tab.open('a');
+    expect(again.draft!.now.title).toBe('The last word');
+    await again.made.keep({ ...draft, now: plan('Newer') });
+    tab.reloaded();
+    expect((await tab.open('a')).draft!.now.title).toBe('Newer');
   });
 
   test('is claimed once by a page, however often the class is opened there', async () => {

@@ -26,16 +26,21 @@ const keyOf = (id: string, tab: string) => `ample-tide.draft.${id}.${tab}`;
  */
 export class TabDraft {
   private key: Promise<string>;
+  // What the browser has not written yet: a reload does not wait for that, so the last of it goes into the tab's session.
+  private writing: Draft | null = null;
 
   constructor(private id: string) {
     this.key = claims.get(id) ?? this.claim();
     claims.set(id, this.key);
+    globalThis.addEventListener?.('pagehide', () => this.leave());
   }
 
   /** The draft to go on with: this tab's own from before a reload, else the newest one left behind that the server does not have. */
   async open(): Promise<Draft | undefined> {
     const own = await this.key;
-    const before = await get<Draft>(own).catch(() => undefined);
+    const written = await get<Draft>(own).catch(() => undefined);
+    const before = newer(this.taken(), written);
+    if (before && before !== written) await set(own, before).catch(() => undefined);
     if (before?.unsaved) return before;
     const [left] = await this.leftBehind();
     if (!left?.draft.unsaved) return before ?? left?.draft;
@@ -53,10 +58,31 @@ export class TabDraft {
 
   /** Whether it was kept; a browser without storage keeps nothing. */
   async keep(draft: Omit<Draft, 'keptAt'>): Promise<boolean> {
-    return set(await this.key, { ...draft, keptAt: Date.now() } satisfies Draft).then(
-      () => true,
+    const kept: Draft = { ...draft, keptAt: Date.now() };
+    this.writing = kept;
+    return set(await this.key, kept).then(
+      () => {
+        if (this.writing === kept) this.writing = null;
+        return true;
+      },
       () => false,
     );
+  }
+
+  private leave() {
+    if (!this.writing) return;
+    try {
+      sessionStorage.setItem(keyOf(this.id, 'leaving'), JSON.stringify(this.writing));
+    } catch {
+      // The session is full: what was written before is still there.
+    }
+  }
+
+  private taken(): Draft | undefined {
+    const key = keyOf(this.id, 'leaving');
+    const left = sessionStorage.getItem(key);
+    sessionStorage.removeItem(key);
+    return left ? (JSON.parse(left) as Draft) : undefined;
   }
 
   // A tab keeps its name over a reload; a tab that was duplicated has the name of one that is still there, and takes another.
@@ -80,6 +106,8 @@ export class TabDraft {
       .sort((a, b) => Number(b.draft.unsaved) - Number(a.draft.unsaved) || b.draft.keptAt - a.draft.keptAt);
   }
 }
+
+const newer = (a: Draft | undefined, b: Draft | undefined) => (a && (!b || a.keptAt >= b.keptAt) ? a : b);
 
 /** Takes a lock until the tab is gone; says whether it was free. */
 function hold(name: string): Promise<boolean> {
