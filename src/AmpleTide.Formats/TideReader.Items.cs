@@ -5,22 +5,106 @@ using AmpleTide.Core.Classes;
 
 namespace AmpleTide.Formats;
 
-// What lies in a section: lines and sets of lines.
+// What lies in a section: lines, sets, talk and waiting.
 public sealed partial class TideReader
 {
-    private const int MostLines = 1000;
+    private const int MostItems = 1000;
     private const int MostDepth = 4;
+    private const int MostSeconds = 3600;
 
-    private int lines;
+    private int items;
 
     private Item ReadItem(JsonElement element, string parent, int depth)
     {
+        if (++items == MostItems + 1)
+            json.Wrong(null, $"a class has at most {MostItems} lines");
+        var place = $"{parent}.i{json.Index + 1}";
         if (depth >= MostDepth)
             json.Wrong(null, $"sets lie at most {MostDepth} deep");
-        else if (element.ValueKind == JsonValueKind.Object && element.TryGetProperty("set"u8, out _))
-            return ReadSet(element, $"{parent}.i{json.Index + 1}", depth);
-        return ReadLine(element, parent);
+        else if (Has("set"))
+            return ReadSet(element, place, depth);
+        if (Has("move"))
+            return ReadLine(element, place);
+        if (Has("wait"))
+            return ReadWaiting(element, place);
+        return Has("talk") || Has("seconds") ? ReadSpoken(element, place) : ReadLine(element, place);
+
+        bool Has(string name) => element.ValueKind == JsonValueKind.Object && element.TryGetProperty(name, out _);
     }
+
+    private Spoken ReadSpoken(JsonElement element, string place)
+    {
+        var (id, words) = ("", "");
+        int? seconds = null;
+        var kept = json.Object(
+            element,
+            (name, value) =>
+            {
+                switch (name)
+                {
+                    case "id":
+                        id = json.Text(value, 80);
+                        break;
+                    case "talk":
+                        words = json.OptionalText(value, 4000) ?? "";
+                        break;
+                    case "seconds":
+                        seconds = value.ValueKind == JsonValueKind.Null ? null : ReadSeconds(value);
+                        break;
+                    default:
+                        return false;
+                }
+                return true;
+            }
+        );
+        return new()
+        {
+            Id = Id(id, place),
+            Words = words,
+            Seconds = seconds,
+            UnknownFields = kept,
+        };
+    }
+
+    private Waiting ReadWaiting(JsonElement element, string place)
+    {
+        var (id, note, seconds) = ("", "", 1);
+        var what = WaitFor.Silence;
+        var kept = json.Object(
+            element,
+            (name, value) =>
+            {
+                switch (name)
+                {
+                    case "id":
+                        id = json.Text(value, 80);
+                        break;
+                    case "wait":
+                        seconds = ReadSeconds(value);
+                        break;
+                    case "what":
+                        what = json.Enum<WaitFor>(value);
+                        break;
+                    case "note":
+                        note = json.Text(value, 2000);
+                        break;
+                    default:
+                        return false;
+                }
+                return true;
+            }
+        );
+        return new()
+        {
+            Id = Id(id, place),
+            Seconds = seconds,
+            What = what,
+            Note = note,
+            UnknownFields = kept,
+        };
+    }
+
+    private int ReadSeconds(JsonElement value) => (int)json.Number(value, 1, MostSeconds, whole: true);
 
     private Set ReadSet(JsonElement element, string place, int depth)
     {
@@ -70,7 +154,7 @@ public sealed partial class TideReader
                         set = set with { PauseBetween = ReadPause(value) };
                         break;
                     case "items":
-                        set = set with { Items = json.List(value, MostLines, v => ReadItem(v, place, depth + 1)) };
+                        set = set with { Items = json.List(value, MostItems, v => ReadItem(v, place, depth + 1)) };
                         break;
                     default:
                         return false;
@@ -94,12 +178,29 @@ public sealed partial class TideReader
         return rounds.Count == 0 ? [Side.None] : rounds;
     }
 
-    private int ReadPause(JsonElement value) => (int)json.Number(value, 0, 30, whole: true);
-
-    private Line ReadLine(JsonElement element, string parent)
+    // Breaths, or an object that says seconds.
+    private Pause ReadPause(JsonElement value)
     {
-        if (++lines == MostLines + 1)
-            json.Wrong(null, $"a class has at most {MostLines} lines");
+        if (value.ValueKind != JsonValueKind.Object)
+            return Pause.OfBreaths((int)json.Number(value, 0, 30, whole: true));
+        var seconds = 0;
+        var kept = json.Object(
+            value,
+            (name, amount) =>
+            {
+                if (name != "seconds")
+                    return false;
+                seconds = (int)json.Number(amount, 0, 600, whole: true);
+                return true;
+            }
+        );
+        foreach (var (name, _) in kept.Fields)
+            json.Wrong(name, "a pause has seconds and nothing else");
+        return seconds == 0 ? default : Pause.OfSeconds(seconds);
+    }
+
+    private Line ReadLine(JsonElement element, string place)
+    {
         string id = "",
             move = "",
             option = MoveForm.BaseOption,
@@ -108,14 +209,14 @@ public sealed partial class TideReader
             talk = null;
         Dose? dose = null;
         SideOrder? sides = null;
-        int pauseBetween = 0,
-            pauseAfter = 0;
-        var locked = false;
+        Pause pauseBetween = default,
+            pauseAfter = default;
+        var (locked, goesOn, perEnd) = (false, false, 0);
+        Eyes? eyes = null;
         var breath = BreathChoice.None;
         var tempo = 1.0;
         IReadOnlyDictionary<string, string> say = NothingSaid;
         IReadOnlyList<LineProp> props = [];
-        var index = json.Index;
         var kept = json.Object(
             element,
             (name, value) =>
@@ -155,6 +256,15 @@ public sealed partial class TideReader
                     case "pauseAfter":
                         pauseAfter = ReadPause(value);
                         break;
+                    case "goesOn":
+                        goesOn = json.Flag(value);
+                        break;
+                    case "perEnd":
+                        perEnd = (int)json.Number(value, 0, 10, whole: true);
+                        break;
+                    case "eyes":
+                        eyes = value.ValueKind == JsonValueKind.Null ? null : json.Enum<Eyes>(value);
+                        break;
                     case "breath":
                         breath = ReadBreath(value);
                         break;
@@ -186,12 +296,15 @@ public sealed partial class TideReader
             json.Wrong("move", "is missing");
         return new()
         {
-            Id = id.Length > 0 ? Id(id, "") : Id("", $"{parent}.i{index + 1}"),
+            Id = Id(id, place),
             Move = move,
             Position = position,
             Dose = dose,
             Sides = sides,
             Option = option,
+            GoesOn = goesOn,
+            PerEnd = perEnd,
+            Eyes = eyes,
             PauseBetween = pauseBetween,
             PauseAfter = pauseAfter,
             Breath = breath,

@@ -383,7 +383,7 @@ public sealed partial class TideReader
                         tempo = ReadTempo(value);
                         break;
                     case "items":
-                        items = json.List(value, MostLines, v => ReadItem(v, place, 0));
+                        items = json.List(value, MostItems, v => ReadItem(v, place, 0));
                         break;
                     default:
                         return false;

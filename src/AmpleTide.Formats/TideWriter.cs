@@ -140,10 +140,56 @@ public static class TideWriter
 
     private static void WriteItem(Utf8JsonWriter json, Item item)
     {
-        if (item is Set set)
-            WriteSet(json, set);
+        switch (item)
+        {
+            case Set set:
+                WriteSet(json, set);
+                break;
+            case Spoken spoken:
+                WriteSpoken(json, spoken);
+                break;
+            case Waiting waiting:
+                WriteWaiting(json, waiting);
+                break;
+            default:
+                WriteLine(json, (Line)item);
+                break;
+        }
+    }
+
+    private static void WriteSpoken(Utf8JsonWriter json, Spoken spoken)
+    {
+        json.WriteStartObject();
+        json.WriteString("id", spoken.Id);
+        json.WriteString("talk", spoken.Words);
+        if (spoken.Seconds is { } seconds)
+            json.WriteNumber("seconds", seconds);
+        Rest(json, spoken.UnknownFields);
+    }
+
+    private static void WriteWaiting(Utf8JsonWriter json, Waiting waiting)
+    {
+        json.WriteStartObject();
+        json.WriteString("id", waiting.Id);
+        json.WriteNumber("wait", waiting.Seconds);
+        json.WriteString("what", Lower(waiting.What));
+        if (waiting.Note.Length > 0)
+            json.WriteString("note", waiting.Note);
+        Rest(json, waiting.UnknownFields);
+    }
+
+    private static void WritePause(Utf8JsonWriter json, string name, Pause pause)
+    {
+        if (pause.Amount == 0)
+            return;
+        if (pause.Unit == Unit.Seconds)
+        {
+            json.WriteStartObject(name);
+            json.WriteNumber("seconds", pause.Amount);
+            json.WriteEndObject();
+        }
         else
-            WriteLine(json, (Line)item);
+            json.WriteNumber(name, pause.Amount);
     }
 
     private static void WriteSet(Utf8JsonWriter json, Set set)
@@ -156,8 +202,7 @@ public static class TideWriter
             json.WriteNumber("rounds", set.Rounds.Count);
         else
             Texts(json, "rounds", set.Rounds.Select(r => Lower(r)));
-        if (set.PauseBetween > 0)
-            json.WriteNumber("pauseBetween", set.PauseBetween);
+        WritePause(json, "pauseBetween", set.PauseBetween);
         List(json, "items", set.Items, item => WriteItem(json, item));
         Rest(json, set.UnknownSetFields);
         Rest(json, set.UnknownFields);
@@ -176,10 +221,14 @@ public static class TideWriter
             json.WriteString("sides", sides.Word);
         if (line.Option != MoveForm.BaseOption)
             json.WriteString("option", line.Option);
-        if (line.PauseBetween > 0)
-            json.WriteNumber("pauseBetween", line.PauseBetween);
-        if (line.PauseAfter > 0)
-            json.WriteNumber("pauseAfter", line.PauseAfter);
+        if (line.GoesOn)
+            json.WriteBoolean("goesOn", true);
+        if (line.PerEnd > 0)
+            json.WriteNumber("perEnd", line.PerEnd);
+        if (line.Eyes is { } eyes)
+            json.WriteString("eyes", Lower(eyes));
+        WritePause(json, "pauseBetween", line.PauseBetween);
+        WritePause(json, "pauseAfter", line.PauseAfter);
         WriteBreath(json, line.Breath);
         WriteTempo(json, line.Tempo);
         if (line.Locked)

@@ -81,8 +81,5 @@ public sealed record ClassPlan
         && !Group.Conditions.Any(c => c is { Value: > 0, Key: "bone-low" or "back-bends-badly" });
 
     /// <summary>All lines, in the order they are written.</summary>
-    public IEnumerable<Line> Lines => Sections.SelectMany(s => LinesOf(s.Items));
-
-    private static IEnumerable<Line> LinesOf(IReadOnlyList<Item> items) =>
-        items.SelectMany(item => item is Set set ? LinesOf(set.Items) : [(Line)item]);
+    public IEnumerable<Line> Lines => Sections.SelectMany(s => s.Items).SelectMany(i => i.AllLines());
 }

@@ -62,28 +62,24 @@ public static class Edits
     private static ClassPlan RemoveAll(this ClassPlan plan, IReadOnlyCollection<string> ids) =>
         plan.Rewrite(item => ids.Contains(item.Id) ? [] : null);
 
-    /// <summary>Makes lines that stand next to each other in a section a set that is done on one side and then on the other.</summary>
+    /// <summary>
+    /// Makes lines of a section, with what stands between them, a set that is done on one side and then on the other.
+    /// </summary>
     public static ClassPlan WrapMirrored(this ClassPlan plan, IReadOnlyCollection<string> ids, Side firstSide)
     {
         IReadOnlyList<Item> Wrapped(IReadOnlyList<Item> items)
         {
-            var lines = items.OfType<Line>().Where(l => ids.Contains(l.Id)).ToList();
-            if (lines.Count == 0)
+            var chain = items.SkipWhile(i => !ids.Contains(i.Id)).Reverse().SkipWhile(i => !ids.Contains(i.Id)).Reverse().ToList();
+            if (chain.Count == 0)
                 return items;
             var set = new Set
             {
                 Id = plan.FreeId("chain"),
                 Rounds = [firstSide, firstSide.Opposite()],
-                Items = [.. lines.Select(l => l with { Sides = null })],
+                Items = [.. chain.Select(i => i is Line line ? line with { Sides = null } : i)],
             };
-            return
-            [
-                .. items.SelectMany<Item, Item>(item =>
-                    item == lines[0] ? [set]
-                    : lines.Contains(item) ? []
-                    : [item]
-                ),
-            ];
+            var before = items.TakeWhile(i => i != chain[0]).ToList();
+            return [.. before, set, .. items.Skip(before.Count + chain.Count)];
         }
         return plan with { Sections = [.. plan.Sections.Select(s => s with { Items = Wrapped(s.Items) })] };
     }
@@ -98,23 +94,30 @@ public static class Edits
     /// <param name="catalogue">Says how moves have sides.</param>
     public static ClassPlan Mirror(this ClassPlan plan, IReadOnlyCollection<string> ids, MoveCatalogue catalogue)
     {
+        // In a round of a set the side is the round's: what says none of its own is mirrored with the round.
+        var ofRounds = plan.Sections.SelectMany(s => s.Items).SelectMany(LinesOfRounds).Where(l => l.Sides is null).ToHashSet();
         Line Mirrored(Line line) =>
             catalogue.Move(line.Move) is { Sides: not Sidedness.None } move
+            && !(ofRounds.Contains(line) && move.Sides != Sidedness.Circling)
                 ? line with
                 {
                     Sides = (line.Sides ?? SideOrder.For(move, plan.FirstSide)).Swapped(),
                 }
                 : line;
         Item Within(Item item) =>
-            item is Set set
-                ? set with
-                {
-                    Rounds = [.. set.Rounds.Select(r => r.Opposite())],
-                    Items = [.. set.Items.Select(Within)],
-                }
-                : Mirrored((Line)item);
+            item switch
+            {
+                Set set => set with { Rounds = [.. set.Rounds.Select(r => r.Opposite())], Items = [.. set.Items.Select(Within)] },
+                Line line => Mirrored(line),
+                _ => item,
+            };
         return plan.Rewrite(item => ids.Contains(item.Id) ? [Within(item)] : null);
     }
+
+    private static IEnumerable<Line> LinesOfRounds(Item item) =>
+        item is not Set set ? []
+        : set.Rounds[0] == Side.None ? set.Items.SelectMany(LinesOfRounds)
+        : set.AllLines();
 
     /// <summary>An id that nothing in the class has yet, beginning with the wished one.</summary>
     public static string FreeId(this ClassPlan plan, string wished)

@@ -20,11 +20,22 @@ public sealed record Line : Item
     /// <summary><c>base</c>, <c>easier</c> or <c>deeper</c>.</summary>
     public string Option { get; init; } = MoveForm.BaseOption;
 
-    /// <summary>Breaths to notice between the sides.</summary>
-    public int PauseBetween { get; init; }
+    /// <summary>
+    /// Whether it begins in the shape the line before ended in, without coming out of that and going into this: reach, then tilt.
+    /// </summary>
+    public bool GoesOn { get; init; }
 
-    /// <summary>Breaths to notice after it.</summary>
-    public int PauseAfter { get; init; }
+    /// <summary>Breaths that are stayed at each end of a round; 0 where the breath leads on at once.</summary>
+    public int PerEnd { get; init; }
+
+    /// <summary>Whether the eyes are open or shut from here, or null where the move decides.</summary>
+    public Eyes? Eyes { get; init; }
+
+    /// <summary>Time to notice between the sides.</summary>
+    public Pause PauseBetween { get; init; }
+
+    /// <summary>Time to notice after it.</summary>
+    public Pause PauseAfter { get; init; }
 
     /// <summary>Its own breath, where it has one.</summary>
     public BreathChoice Breath { get; init; } = BreathChoice.None;
@@ -46,6 +57,15 @@ public sealed record Line : Item
 
     /// <summary>Props and what stands in for them.</summary>
     public IReadOnlyList<LineProp> Props { get; init; } = [];
+}
+
+/// <summary>Open or shut.</summary>
+public enum Eyes
+{
+#pragma warning disable CS1591 // the words of the trade
+    Open,
+    Shut,
+#pragma warning restore CS1591
 }
 
 /// <summary>A prop used in a line.</summary>

@@ -17,7 +17,8 @@ public static class DoseRanges
             if (line.Move is not { } move || line.Dose.Unit != move.Dose.Unit)
                 continue;
             var (amount, range) = (line.Dose.Amount, move.Dose);
-            if (amount >= range.Least && amount <= range.Most)
+            // A single breath or round is wanted so: once through, or shown once.
+            if (amount == 1 || (amount >= range.Least && amount <= range.Most))
                 continue;
             var (word, bound) = amount < range.Least ? ("under", range.Least) : ("over", range.Most);
             var unit = range.Unit.ToString().ToLowerInvariant();

@@ -32,7 +32,10 @@ public static class EndToEnd
                     $"{before.Line.Move!.Name} goes straight into {after.Line.Move!.Name}, from one end of the back to the other.",
                     "Small before big: the middle first, for a breath."
                 )
-                .Fix("Pause a breath between", plan => plan.ChangeLine(before.Line.Line.Id, l => l with { PauseAfter = l.PauseAfter + 1 }));
+                .Fix(
+                    "Pause a breath between",
+                    plan => plan.ChangeLine(before.Line.Line.Id, l => l with { PauseAfter = l.PauseAfter.Longer(1) })
+                );
         }
     }
 

@@ -11,6 +11,7 @@ public static class Judgement
         UnknownMove.Rule,
         ForTheGroup.Rule,
         WayMissing.Rule,
+        GoesOn.Rule,
         SecondSide.Rule,
         PauseBeforeRising.Rule,
         WayRushed.Rule,

@@ -23,7 +23,7 @@ public static class PhaseCollision
                     $"{before.Move!.Name} ends on an {phase}-breath and {line.Move!.Name} begins on one.",
                     "Half a breath is missing between them; each finds it where they can."
                 )
-                .Fix("Pause two breaths", plan => plan.ChangeLine(before.Line.Id, l => l with { PauseAfter = l.PauseAfter + 2 }));
+                .Fix("Pause two breaths", plan => plan.ChangeLine(before.Line.Id, l => l with { PauseAfter = l.PauseAfter.Longer(2) }));
         }
     }
 }

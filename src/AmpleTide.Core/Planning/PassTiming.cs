@@ -9,36 +9,48 @@ namespace AmpleTide.Core.Planning;
 /// </summary>
 /// <param name="Into">The phases that go in, none in a flow.</param>
 /// <param name="Unit">One unit of the dose.</param>
-/// <param name="Within">Where in a round each phase ends, as shares from 0 to 1; empty in a hold.</param>
+/// <param name="Within">What a round consists of, in order; empty in a hold.</param>
 /// <param name="OutOf">The phases that come out, none in a flow.</param>
-public sealed record PassTiming(IReadOnlyList<TimeSpan> Into, TimeSpan Unit, IReadOnlyList<double> Within, IReadOnlyList<TimeSpan> OutOf)
+public sealed record PassTiming(IReadOnlyList<TimeSpan> Into, TimeSpan Unit, IReadOnlyList<RoundPart> Within, IReadOnlyList<TimeSpan> OutOf)
 {
     // A round that takes next to no time is still one.
     private const double ShortestRound = 0.05;
 
     /// <summary>How long going in takes.</summary>
-    public TimeSpan In { get; } = Into.Sum(t => t);
+    public TimeSpan In => Into.Sum(t => t);
 
     /// <summary>Rounds that are taken for a dose: as many as it says, or as many as fit its seconds best.</summary>
     public int Rounds { get; private init; }
 
     /// <summary>The timing of a form at a breath and a tempo.</summary>
-    public static PassTiming Of(MoveForm form, Unit unit, int amount, bool alternates, BreathPatterns breath, Tempo tempo)
+    /// <param name="form">The move as it is taken.</param>
+    /// <param name="dose">How much of it.</param>
+    /// <param name="alternates">Whether each round changes the side.</param>
+    /// <param name="breath">The breath in force.</param>
+    /// <param name="tempo">The tempo in force.</param>
+    /// <param name="perEnd">Breaths that are stayed at each end of a round.</param>
+    public static PassTiming Of(MoveForm form, Dose dose, bool alternates, BreathPatterns breath, Tempo tempo, int perEnd = 0)
     {
-        if (unit == Catalogue.Unit.Beats)
-            return new([], WholeMilliseconds.Of(form.Move.BeatSeconds * tempo.Rounds), [], []) { Rounds = amount };
-        return IsHold(form, unit, alternates) ? Hold(form, unit, breath, tempo) : Flow(form, unit, amount, breath, tempo);
+        if (IsHold(form, dose.Unit, alternates))
+            return Hold(form, dose.Unit, breath, tempo);
+        if (dose.Unit == Catalogue.Unit.Beats)
+            return new([], WholeMilliseconds.Of(form.Move.BeatSeconds * tempo.Rounds), [], []) { Rounds = dose.Amount };
+        return Flow(form, dose, breath, tempo, perEnd);
     }
 
     /// <summary>Whether a line is stayed in, rather than gone through in rounds.</summary>
     public static bool IsHold(MoveForm form, Unit unit, bool alternates) =>
-        form.HasStay && !alternates && unit is Catalogue.Unit.Breaths or Catalogue.Unit.Seconds;
+        form.HasStay && !alternates && unit is not Catalogue.Unit.Rounds;
+
+    /// <summary>The same for a line that begins in the shape before it.</summary>
+    public PassTiming WithoutGoingIn() => this with { Into = [.. Into.Select(_ => TimeSpan.Zero)] };
 
     private static PassTiming Hold(MoveForm form, Unit unit, BreathPatterns breath, Tempo tempo)
     {
         var stay = form.Phases[form.FirstStay].Phase;
         var one =
             unit == Catalogue.Unit.Seconds ? TimeSpan.FromSeconds(1)
+            : unit == Catalogue.Unit.Beats ? WholeMilliseconds.Of(Timing.SpokenCount * tempo.Stays)
             : form.Move.UnitSeconds is { } own ? WholeMilliseconds.Of(own * breath.SecondsPerCount * tempo.Stays)
             : WholeMilliseconds.Of(breath.Breath(stay.Pattern) * tempo.Stays);
         var (into, outOf) = (form.Phases[..form.FirstStay], form.Phases[(form.LastStay + 1)..]);
@@ -64,19 +76,39 @@ public sealed record PassTiming(IReadOnlyList<TimeSpan> Into, TimeSpan Unit, IRe
         return times;
     }
 
-    private static PassTiming Flow(MoveForm form, Unit unit, int amount, BreathPatterns breath, Tempo tempo)
+    private static PassTiming Flow(MoveForm form, Dose dose, BreathPatterns breath, Tempo tempo, int perEnd)
     {
         var seconds = Passed(form, breath);
         var all = seconds.Sum();
-        var round = Math.Max(ShortestRound, (form.Move.UnitSeconds is { } own ? own * breath.SecondsPerCount : all) * tempo.Rounds);
-        var within = new double[seconds.Length];
-        var sum = 0.0;
+        var moving = Math.Max(ShortestRound, (form.Move.UnitSeconds is { } own ? own * breath.SecondsPerCount : all) * tempo.Rounds);
+        var stay = perEnd * breath.Breath(Pattern.Holding) * tempo.Stays;
+        var (parts, sum) = (new List<(int Phase, bool Stays, double End)>(), 0.0);
         for (var i = 0; i < seconds.Length; i++)
-            within[i] = all > 0 ? (sum += seconds[i]) / all : (i + 1.0) / seconds.Length;
-        within[^1] = 1;
-        return unit == Catalogue.Unit.Seconds
-            ? new([], TimeSpan.FromSeconds(1), within, []) { Rounds = Math.Max(1, (int)Math.Round(amount / round)) }
-            : new([], WholeMilliseconds.Of(round), within, []) { Rounds = amount };
+        {
+            parts.Add((i, false, sum += all > 0 ? seconds[i] / all * moving : moving / seconds.Length));
+            if (perEnd > 0 && IsEnd(form, i))
+                parts.Add((i, true, sum += stay));
+        }
+        IReadOnlyList<RoundPart> within =
+        [
+            .. parts.Select((p, i) => new RoundPart(p.Phase, p.Stays, i == parts.Count - 1 ? 1 : p.End / sum)),
+        ];
+        return dose.Unit == Catalogue.Unit.Seconds
+            ? new([], TimeSpan.FromSeconds(1), within, []) { Rounds = Math.Max(1, (int)Math.Round(dose.Amount / sum)) }
+            : new([], WholeMilliseconds.Of(sum), within, []) { Rounds = dose.Amount };
+    }
+
+    // Where the breath turns; letting go belongs to the breath before it.
+    private static bool IsEnd(MoveForm form, int phase)
+    {
+        var phases = form.Phases;
+        Breath Guided(int i)
+        {
+            while (i > 0 && phases[i].Phase.Breath == Breath.Free)
+                i--;
+            return phases[i].Phase.Breath;
+        }
+        return phase == phases.Length - 1 || Guided(phase) != Guided(phase + 1);
     }
 
     // What is stayed in elsewhere is passed through in rounds, and letting go at the end belongs to the phase before.
@@ -98,11 +130,11 @@ public sealed record PassTiming(IReadOnlyList<TimeSpan> Into, TimeSpan Unit, IRe
         return seconds;
     }
 
-    /// <summary>When a phase of a round ends, from the beginning of the first round, where all rounds last so long together.</summary>
-    public TimeSpan EndOf(int round, int phase, TimeSpan all)
+    /// <summary>When a part of a round ends, from the beginning of the first round, where all rounds last so long together.</summary>
+    public TimeSpan EndOf(int round, int part, TimeSpan all)
     {
         var (from, to) = (all.Ms() * round / Rounds, all.Ms() * (round + 1) / Rounds);
-        return TimeSpan.FromMilliseconds(from + (long)Math.Round((to - from) * Within[phase]));
+        return TimeSpan.FromMilliseconds(from + (long)Math.Round((to - from) * Within[part].End));
     }
 
     /// <summary>Each phase as it is taken once: those that go in, one unit, those that come out; or the phases of a round.</summary>
@@ -116,3 +148,9 @@ public sealed record PassTiming(IReadOnlyList<TimeSpan> Into, TimeSpan Unit, IRe
         return [.. ends.Select((end, i) => i > 0 ? end - ends[i - 1] : end)];
     }
 }
+
+/// <summary>A part of a round: going through a phase, or staying where it ends.</summary>
+/// <param name="Phase">The phase, from 0.</param>
+/// <param name="Stays">Whether its end is stayed in.</param>
+/// <param name="End">Where in the round it ends, from 0 to 1.</param>
+public readonly record struct RoundPart(int Phase, bool Stays, double End);

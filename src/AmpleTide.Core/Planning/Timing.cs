@@ -29,6 +29,9 @@ public static class Timing
     /// <summary>Into and out of a stillness: the hands come together, the eyes open.</summary>
     public const double Settling = 2;
 
+    /// <summary>A spoken count: "count to ten" is twelve seconds.</summary>
+    public const double SpokenCount = 1.2;
+
     private const double OlderWays = 2.0;
 
     // Long ways over the floor are taught in less than their steps one by one would take.
@@ -87,11 +90,11 @@ public static class Timing
     /// <summary>The phases of a form at the usual breath and dose: going in, a breath or a round, coming out.</summary>
     public static IReadOnlyList<TimeSpan> UsualTimes(MoveForm form)
     {
-        var (unit, amount) = (form.Move.Dose.Unit, form.Move.Dose.Usual);
-        return unit == Unit.Beats
+        var dose = new Dose(form.Move.Dose.Unit, form.Move.Dose.Usual);
+        return dose.Unit == Unit.Beats
             ? [.. form.Phases.Select(_ => WholeMilliseconds.Of(form.Move.BeatSeconds))]
             : PassTiming
-                .Of(form, unit, amount, form.Move.Sides == Sidedness.Alternating, BreathPatterns.Usual, Tempo.Of(new()))
-                .Once(form.Phases.Length, amount);
+                .Of(form, dose, form.Move.Sides == Sidedness.Alternating, BreathPatterns.Usual, Tempo.Of(new()))
+                .Once(form.Phases.Length, dose.Amount);
     }
 }

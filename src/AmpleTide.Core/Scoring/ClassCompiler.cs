@@ -6,7 +6,7 @@ using AmpleTide.Core.Planning;
 namespace AmpleTide.Core.Scoring;
 
 /// <summary>
-/// Lays a class out in time: goes through its sections, sets and lines, settles position, sides and talk of each, and hands them to
+/// Lays a class out in time: goes through its lines, talk and waiting, settles position, sides and talk of each, and hands them to
 /// the <see cref="Timeline"/>. Linear in the number of phases taken.
 /// </summary>
 public sealed class ClassCompiler
@@ -18,12 +18,17 @@ public sealed class ClassCompiler
     private readonly Tempo tempo;
     private readonly BreathPatterns classBreath;
     private readonly Timeline time;
-    private readonly List<LineScore> lines = [];
-    private readonly Dictionary<Line, LineScore> byLine = new(ReferenceEqualityComparer.Instance);
+    private readonly List<Step> steps;
+    private readonly List<ItemScore> items = [];
+    private readonly Dictionary<Item, ItemScore> known = new(ReferenceEqualityComparer.Instance);
     private readonly HashSet<string> taught = [];
     private readonly Side firstSide;
     private readonly Side rollTo;
     private Position? at;
+
+    // What was taken last and on which side it ended, and whether it was left without coming out, so that the next line goes on from it.
+    private (MoveForm Form, Side Side)? before;
+    private bool stayedIn;
 
     private ClassCompiler(ClassPlan plan, MoveCatalogue catalogue, WayNetwork ways, Tempo tempo, bool withEvents)
     {
@@ -34,6 +39,7 @@ public sealed class ClassCompiler
         (firstSide, rollTo) = (plan.FirstSide, plan.RollTo);
         time = new(withEvents);
         at = plan.StartsIn is { } start ? catalogue.Position(start) : null;
+        steps = Step.Of(plan);
     }
 
     /// <summary>Compiles a class.</summary>
@@ -48,87 +54,143 @@ public sealed class ClassCompiler
         ClassLimits.CheckOccurrences(plan);
         tempo ??= Tempo.Of(plan.Group);
         var compiler = new ClassCompiler(plan, catalogue, ways, tempo, withEvents);
-        foreach (var section in plan.Sections)
-            compiler.TakeItems(section, null, section.Items, Side.None, 1);
-        return compiler.time.Result(plan, catalogue, ways, tempo, compiler.lines);
+        compiler.TakeSteps();
+        return compiler.time.Result(plan, catalogue, ways, tempo, compiler.items);
     }
 
-    private void TakeItems(Section section, Set? set, IReadOnlyList<Item> items, Side roundSide, int round)
+    private void TakeSteps()
     {
-        foreach (var item in items)
+        for (var i = 0; i < steps.Count; i++)
         {
-            if (item is Line line)
-                TakeLine(ScoreOf(line, section, set), roundSide, round);
-            else
-                TakeSet(section, (Set)item, roundSide);
+            var step = steps[i];
+            switch (step.Item)
+            {
+                case Line:
+                    TakeLine(i, (LineScore)ScoreOf(step));
+                    break;
+                case Spoken spoken:
+                    Between(step, score => time.Say(score, SpokenTime(spoken, step.Section), spoken.Words));
+                    break;
+                case Waiting waiting:
+                    Between(step, score => time.Pause(score, TimeSpan.FromSeconds(waiting.Seconds)));
+                    break;
+                default:
+                    // A pause between the rounds of a set belongs to what came before it.
+                    Pause(step.Set!.PauseBetween, items[^1]);
+                    break;
+            }
+            ClassLimits.CheckTime(time.Now);
         }
     }
 
-    private void TakeSet(Section section, Set set, Side outerSide)
+    private ItemScore ScoreOf(Step step)
     {
-        for (var i = 0; i < set.Rounds.Count; i++)
-        {
-            var side = set.Rounds[i] == Side.None ? outerSide : set.Rounds[i];
-            TakeItems(section, set, set.Items, side, i + 1);
-            if (i < set.Rounds.Count - 1)
-                Pause(set.PauseBetween, lines[^1]);
-        }
-    }
-
-    private LineScore ScoreOf(Line line, Section section, Set? set)
-    {
-        // Only lines of a set are met again.
-        if (set is not null && byLine.TryGetValue(line, out var known))
-            return known;
-        var score = new LineScore(line, section, set, catalogue.Move(line.Move));
-        if (set is not null)
-            byLine[line] = score;
-        lines.Add(score);
+        // Only what is in a set is met again.
+        if (step.Set is not null && known.TryGetValue(step.Item!, out var met))
+            return met;
+        ItemScore score = step.Item is Line line
+            ? new LineScore(line, step.Section, step.Set, catalogue.Move(line.Move))
+            : new BetweenScore(step.Item!, step.Section, step.Set);
+        if (step.Set is not null)
+            known[step.Item!] = score;
+        items.Add(score);
         return score;
     }
 
-    private void TakeLine(LineScore line, Side roundSide, int round)
+    private void Between(Step step, Action<ItemScore> take)
+    {
+        var score = ScoreOf(step);
+        var from = time.Now;
+        take(score);
+        score.Occurrences.Add(new(step.Round, Side.None, from, time.Now - from, TimeSpan.Zero));
+    }
+
+    // What is written in seconds takes them, at any tempo.
+    private TimeSpan SpokenTime(Spoken spoken, Section section) =>
+        spoken.Seconds is { } seconds
+            ? TimeSpan.FromSeconds(seconds)
+            : Timing.TalkTime(Words.Count(spoken.Words), stillness: false, tempo.With(plan.Tempo, section.Tempo, 1));
+
+    private void TakeLine(int step, LineScore line)
     {
         if (line.Move is not { } move)
             return;
+        var (_, _, _, roundSide, round) = steps[step];
         var ofLine = tempo.With(plan.Tempo, line.Section.Tempo, line.Line.Tempo);
         var started = time.Now;
-        GoTo(line, move, ofLine);
+        var goesOn = stayedIn;
+        stayedIn = false;
+        if (goesOn)
+            line.Position = at;
+        else
+            GoTo(line, move, ofLine);
+        line.Form ??= catalogue.Form(move, line.Position!, line.Line.Option);
         var breath = classBreath.With(line.Section.Breath).With(line.Line.Breath);
         var order = OrderOf(line.Line, move, roundSide);
-        var pass = PassTiming.Of(line.Form!, line.Dose.Unit, line.Dose.Amount, order.Alternates, breath, ofLine);
+        if (line.Line.GoesOn && !goesOn)
+            line.GoesOnHindered = HinderedBy(line.Form, order);
+        if (move.Out is { } end)
+            at = catalogue.Position(end);
+        var pass = PassTiming.Of(line.Form, line.Dose, order.Alternates, breath, ofLine, line.Line.PerEnd);
+        if (goesOn)
+            pass = pass.WithoutGoingIn();
+        time.Eyes(line);
         for (var i = 0; i < order.Passes.Count; i++)
         {
             var side = order.Passes[i];
-            var known = round > 1 && line.Occurrences.Exists(o => o.Side == side);
+            var isLast = i == order.Passes.Count - 1;
+            if (isLast)
+            {
+                // Where sides take turns the last one does not matter: one round more would end on the other.
+                before = (line.Form, order.Alternates ? Side.None : side);
+                stayedIn = NextGoesOn(step);
+            }
             var from = time.Now;
-            var lead = TalkIn(line, move, side, ofLine, pass, i == 0 ? started : from, known);
-            time.Take(line, side, order.Alternates, pass);
+            var wasTaken = round > 1 && line.Occurrences.Exists(o => o.Side == side);
+            var lead = TalkIn(line, move, side, ofLine, pass, i == 0 ? started : from, wasTaken);
+            time.Take(line, side, order.Alternates, pass, goesOn, comesOut: !stayedIn);
             line.Occurrences.Add(new(round, side, from, time.Now - from, lead));
-            if (i < order.Passes.Count - 1)
+            if (!isLast)
                 Pause(line.Line.PauseBetween, line);
         }
         Pause(line.Line.PauseAfter, line);
-        if (move.Out is { } end)
-            at = catalogue.Position(end);
-        ClassLimits.CheckTime(time.Now);
+    }
+
+    private GoingOnHindered HinderedBy(MoveForm form, SideOrder order) =>
+        before is { } last
+            ? GoingOn.Hindered(last.Form, last.Side, form, order) ?? GoingOnHindered.OtherPosition
+            : GoingOnHindered.NothingBefore;
+
+    // Looks ahead past talk and waiting: whether the next line goes on from the shape this one ends in.
+    private bool NextGoesOn(int step)
+    {
+        do step++;
+        while (step < steps.Count && steps[step].Item is not Line);
+        if (step == steps.Count || steps[step].Item is not Line { GoesOn: true } line || catalogue.Move(line.Move) is not { } move)
+            return false;
+        var written = (known.GetValueOrDefault(line) as LineScore)?.Position?.Id ?? line.Position ?? at?.Id;
+        if (at is null || written != at.Id || !move.In.Contains(at.Id))
+            return false;
+        var form = catalogue.Form(move, at, line.Option);
+        return GoingOn.Hindered(before!.Value.Form, before.Value.Side, form, OrderOf(line, move, steps[step].RoundSide)) is null;
     }
 
     private SideOrder OrderOf(Line line, Move move, Side roundSide)
     {
         if (move.Sides == Sidedness.None)
             return SideOrder.Unsided;
-        // In a round of a set the side is the round's; circles still go both ways.
-        if (roundSide != Side.None && move.Sides != Sidedness.Circling)
-            return SideOrder.Single(move, roundSide);
-        return line.Sides is { } order && order.Passes[0] != Side.None ? order : SideOrder.For(move, firstSide);
+        if (line.Sides is { } order && order.Passes[0] != Side.None)
+            return order;
+        // In a round of a set the side is the round's, where the line does not say its own; circles still go both ways.
+        return roundSide != Side.None && move.Sides != Sidedness.Circling
+            ? SideOrder.Single(move, roundSide)
+            : SideOrder.For(move, firstSide);
     }
 
     // Brings the group to where the line is taken.
     private void GoTo(LineScore line, Move move, Tempo ofLine)
     {
         var target = line.Position ??= PositionOf(line.Line, move);
-        line.Form ??= catalogue.Form(move, target, line.Line.Option);
         at ??= target;
         var path = plan.Place.Allows(target) ? cheapest(at, target) : null;
         if (path is null)
@@ -169,11 +231,11 @@ public sealed class ClassCompiler
     }
 
     // What is said is heard on the way and while people go in, or in stillness; only what is left of it takes time of its own.
-    private TimeSpan TalkIn(LineScore line, Move move, Side side, Tempo ofLine, PassTiming pass, TimeSpan from, bool known)
+    private TimeSpan TalkIn(LineScore line, Move move, Side side, Tempo ofLine, PassTiming pass, TimeSpan from, bool wasTaken)
     {
         var (text, words) = TalkOf(line.Line, move, taught.Add(move.Id));
         var talk = Timing.TalkTime(words, move.IsStillness, ofLine);
-        if (known)
+        if (wasTaken)
             talk = WholeMilliseconds.Of(talk.TotalSeconds * Timing.KnownChain);
         var heard = time.Now - from + (move.IsStillness ? pass.Unit.Times(move.Dose.Least) : pass.In);
         var lead = WholeMilliseconds.Longer(TimeSpan.Zero, talk - heard);
@@ -191,9 +253,14 @@ public sealed class ClassCompiler
         return move.Sides == Sidedness.None ? (move.Name, move.NameWords) : (move.Talk.Second, move.Talk.SecondWords);
     }
 
-    private void Pause(int breaths, LineScore line)
+    private void Pause(Pause pause, ItemScore item)
     {
-        if (breaths > 0)
-            time.Pause(line, WholeMilliseconds.Of(breaths * classBreath.Breath(Pattern.Holding)));
+        if (pause.Amount > 0)
+            time.Pause(
+                item,
+                pause.Unit == Unit.Seconds
+                    ? TimeSpan.FromSeconds(pause.Amount)
+                    : WholeMilliseconds.Of(pause.Amount * classBreath.Breath(Pattern.Holding))
+            );
     }
 }

@@ -31,19 +31,21 @@ public readonly record struct Forecast(TimeSpan P10, TimeSpan P50, TimeSpan P90)
         var ends = new List<(Section, Forecast)>();
         foreach (var section in score.Plan.Sections)
         {
-            for (; next < score.Lines.Count && score.Lines[next].Section == section; next++)
+            for (; next < score.Items.Count && score.Items[next].Section == section; next++)
             {
-                var line = score.Lines[next];
-                time += line.Time;
-                variance += Math.Pow(Spread(line) * line.Time.TotalSeconds, 2);
+                var item = score.Items[next];
+                time += item.Time;
+                variance += Math.Pow(Spread(item) * item.Time.TotalSeconds, 2);
             }
             ends.Add((section, Around(time, variance)));
         }
         return (Around(score.Total, variance), ends);
     }
 
-    /// <summary>The spread of a line's time, of its logarithm.</summary>
-    public static double Spread(LineScore line) =>
+    /// <summary>The spread of an item's time, of its logarithm. Talk and waiting are as free as stillness.</summary>
+    public static double Spread(ItemScore item) => item is LineScore line ? SpreadOf(line) : OfStillness;
+
+    private static double SpreadOf(LineScore line) =>
         line.Line.Dose is null ? OfUnwritten
         : line.Form is { IsSmall: true } && line.Move!.Kind == MoveKind.Flow ? OfSmall
         : line.Move?.Kind switch

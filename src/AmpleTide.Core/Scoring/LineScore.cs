@@ -5,16 +5,10 @@ using AmpleTide.Core.Classes;
 namespace AmpleTide.Core.Scoring;
 
 /// <summary>A line as it came out: where and when it is taken, and how much is practised on which side.</summary>
-public sealed class LineScore(Line line, Section section, Set? set, Move? move)
+public sealed class LineScore(Line line, Section section, Set? set, Move? move) : ItemScore(line, section, set)
 {
     /// <summary>The line of the plan.</summary>
     public Line Line { get; } = line;
-
-    /// <summary>Its section.</summary>
-    public Section Section { get; } = section;
-
-    /// <summary>The innermost set it is in.</summary>
-    public Set? Set { get; } = set;
 
     /// <summary>Its move, or null when the catalogue has none of that id.</summary>
     public Move? Move { get; } = move;
@@ -28,9 +22,6 @@ public sealed class LineScore(Line line, Section section, Set? set, Move? move)
     /// <summary>The move in that position.</summary>
     public MoveForm? Form { get; internal set; }
 
-    /// <summary>Each time it is taken.</summary>
-    public List<Occurrence> Occurrences { get; } = [];
-
     /// <summary>The ways to it, the first time it is taken.</summary>
     public List<WayTaken> Ways { get; } = [];
 
@@ -40,10 +31,8 @@ public sealed class LineScore(Line line, Section section, Set? set, Move? move)
     /// <summary>The line whose last breath collides with its first, or null.</summary>
     public LineScore? CollidesWith { get; internal set; }
 
-    /// <summary>
-    /// All of its time: ways to it, talk that leads, going in, practice, coming out, pauses after it; every time it is taken.
-    /// </summary>
-    public TimeSpan Time { get; internal set; }
+    /// <summary>Why it does not go on from the line before, though it should; null where it does, or is not to.</summary>
+    public GoingOnHindered? GoesOnHindered { get; internal set; }
 
     /// <summary>How much of it one more unit of the dose takes, all sides and rounds of sets together.</summary>
     public TimeSpan UnitTime { get; internal set; }
@@ -79,25 +68,6 @@ public sealed class LineScore(Line line, Section section, Set? set, Move? move)
             return ref left;
         return ref none;
     }
-}
-
-/// <summary>One time a line is taken: a round of its set, a side.</summary>
-/// <param name="Round">The round of the set, from 1.</param>
-/// <param name="Side">The side.</param>
-/// <param name="Start">When it begins, after the way to it.</param>
-/// <param name="Length">How long it lasts, talk-in included.</param>
-/// <param name="Lead">What of the talk is heard before anything is done.</param>
-public readonly record struct Occurrence(int Round, Side Side, TimeSpan Start, TimeSpan Length, TimeSpan Lead)
-{
-    /// <summary>When it ends.</summary>
-    public TimeSpan End => Start + Length;
-}
-
-/// <summary>Something the teacher says of a line; heard while people are on their way, go in, or are still.</summary>
-public readonly record struct TalkSpan(TimeSpan At, TimeSpan Length, LineScore Line, Side Side, string Text)
-{
-    /// <summary>When it ends.</summary>
-    public TimeSpan End => At + Length;
 }
 
 /// <summary>A way taken before a line.</summary>

@@ -5,6 +5,9 @@ namespace AmpleTide.Core.Scoring;
 /// <summary>Keeps what is open: eyes, clasps, a paced breath, people lying down.</summary>
 internal sealed class OpenStates
 {
+    /// <summary>What shutting the eyes opens.</summary>
+    public const string Eyes = "eyes";
+
     /// <summary>What a lying position opens and any other closes.</summary>
     public const string Lying = "lying";
 

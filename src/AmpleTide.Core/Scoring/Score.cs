@@ -20,14 +20,17 @@ public sealed record Score
     /// <summary>How fast the group is taken through it.</summary>
     public required Tempo Tempo { get; init; }
 
-    /// <summary>What is said of the lines, in order; no two at once.</summary>
+    /// <summary>What is said, in order; no two at once.</summary>
     public required IReadOnlyList<TalkSpan> Talks { get; init; }
 
     /// <summary>How long it lasts.</summary>
     public required TimeSpan Total { get; init; }
 
+    /// <summary>Everything of the plan that takes time, in order.</summary>
+    public required IReadOnlyList<ItemScore> Items { get; init; }
+
     /// <summary>One a line of the plan, in order.</summary>
-    public required IReadOnlyList<LineScore> Lines { get; init; }
+    public IReadOnlyList<LineScore> Lines => field ??= [.. Items.OfType<LineScore>()];
 
     /// <summary>All events, or null when they were not asked for.</summary>
     public required IReadOnlyList<ScoreEvent>? Events { get; init; }

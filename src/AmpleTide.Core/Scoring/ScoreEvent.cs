@@ -21,7 +21,7 @@ public enum EventKind
 /// <param name="Length">How long it lasts.</param>
 /// <param name="Kind">What it is.</param>
 /// <param name="Breath">The breath it is on.</param>
-/// <param name="Line">The line it belongs to.</param>
+/// <param name="Item">What of the class it belongs to.</param>
 /// <param name="Phase">The phase of the move (from 0), or −1.</param>
 /// <param name="Side">The side that is done.</param>
 /// <param name="Round">Which round, breath or beat of the pass, from 1; 0 outside of counts.</param>
@@ -32,7 +32,7 @@ public readonly record struct ScoreEvent(
     TimeSpan Length,
     EventKind Kind,
     Breath Breath,
-    LineScore Line,
+    ItemScore Item,
     int Phase,
     Side Side,
     int Round,

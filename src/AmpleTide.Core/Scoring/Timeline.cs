@@ -23,6 +23,9 @@ internal sealed class Timeline(bool withEvents)
     private readonly List<PracticeSpan> spans = [];
     private readonly List<TalkSpan> talks = [];
 
+    // What coming out would have closed, where the next line went on: it is closed when that is left.
+    private readonly List<string> leftOpen = [];
+
     // For the continuity of phases: the last breath that was taken, by which line, and how long ago it ended.
     private Breath lastBreath = Breath.Free;
     private LineScore? lastLine;
@@ -32,7 +35,7 @@ internal sealed class Timeline(bool withEvents)
     public TimeSpan Now { get; private set; }
 
     /// <summary>The score of all that happened.</summary>
-    public Score Result(ClassPlan plan, MoveCatalogue catalogue, WayNetwork ways, Tempo tempo, IReadOnlyList<LineScore> lines)
+    public Score Result(ClassPlan plan, MoveCatalogue catalogue, WayNetwork ways, Tempo tempo, IReadOnlyList<ItemScore> items)
     {
         open.End(Now);
         tide.Keep(Now);
@@ -43,8 +46,8 @@ internal sealed class Timeline(bool withEvents)
             Ways = ways,
             Tempo = tempo,
             Total = Now,
-            Lines = lines,
-            Events = events is null ? null : PropEvents.Among(events, lines, catalogue),
+            Items = items,
+            Events = events is null ? null : PropEvents.Among(events, [.. items.OfType<LineScore>()], catalogue),
             Tide = tide.Thinned(),
             Open = open.All,
             Ledgers = ledgers,
@@ -86,37 +89,70 @@ internal sealed class Timeline(bool withEvents)
     {
         if (length == TimeSpan.Zero)
             return;
-        // Nobody says two things at once: what was not finished before is finished first.
-        var start = talks.Count > 0 ? WholeMilliseconds.Longer(from, talks[^1].End) : from;
-        talks.Add(new(start, length, line, side, text));
+        talks.Add(new(NotBefore(from), length, line, side, text));
         Emit(EventKind.Lead, lead, Breath.Free, line, -1, side, 0, 0, events is null ? null : Words.For(text, side));
         // While something is said on the way or going in, nobody breathes by the phases.
         Gap(length);
     }
 
-    /// <summary>Time to notice.</summary>
-    public void Pause(LineScore line, TimeSpan length)
+    /// <summary>The teacher says something that goes with no move.</summary>
+    public void Say(ItemScore item, TimeSpan length, string words)
     {
-        Emit(EventKind.Pause, length, Breath.Stay, line, -1, Side.None, 0, 0, null);
+        if (length == TimeSpan.Zero)
+            return;
+        if (words.Length > 0)
+            talks.Add(new(NotBefore(Now), length, item, Side.None, words));
+        Emit(EventKind.Lead, length, Breath.Free, item, -1, Side.None, 0, 0, words.Length > 0 ? words : null);
         Gap(length);
     }
 
+    /// <summary>Time to notice, or to wait.</summary>
+    public void Pause(ItemScore item, TimeSpan length)
+    {
+        Emit(EventKind.Pause, length, Breath.Stay, item, -1, Side.None, 0, 0, null);
+        Gap(length);
+    }
+
+    /// <summary>The eyes are opened or shut where a line says so.</summary>
+    public void Eyes(LineScore line)
+    {
+        if (line.Line.Eyes == Classes.Eyes.Open)
+            open.Close(OpenStates.Eyes, Now);
+        else if (line.Line.Eyes == Classes.Eyes.Shut)
+            open.Open(OpenStates.Eyes, Now, line);
+    }
+
+    // Nobody says two things at once: what was not finished before is finished first.
+    private TimeSpan NotBefore(TimeSpan from) => talks.Count > 0 ? WholeMilliseconds.Longer(from, talks[^1].End) : from;
+
     /// <summary>A line is practised once: on a side, or on both in turn.</summary>
-    public void Take(LineScore line, Side side, bool alternates, PassTiming pass)
+    /// <param name="line">The line.</param>
+    /// <param name="side">The side, or the one that begins.</param>
+    /// <param name="alternates">Whether each round changes the side.</param>
+    /// <param name="pass">How long it takes.</param>
+    /// <param name="goesOn">Whether it begins in the shape before it.</param>
+    /// <param name="comesOut">Whether its hold is left; else the next line goes on from it.</param>
+    public void Take(LineScore line, Side side, bool alternates, PassTiming pass, bool goesOn, bool comesOut)
     {
         var form = line.Form!;
-        Collide(line, form.Phases[0].Phase.Breath);
+        if (!goesOn)
+            Collide(line, form.Phases[0].Phase.Breath);
         line.UnitTime += pass.Unit;
-        if (line.Dose.Unit == Unit.Beats)
+        if (PassTiming.IsHold(form, line.Dose.Unit, alternates))
+            TakeHold(line, side, pass, comesOut);
+        else if (line.Dose.Unit == Unit.Beats)
             TakeBeats(line, side, alternates, pass.Unit);
-        else if (PassTiming.IsHold(form, line.Dose.Unit, alternates))
-            TakeHold(line, side, pass);
         else
             TakeRounds(line, side, alternates, pass);
+        if (!comesOut)
+            return;
+        foreach (var what in leftOpen)
+            open.Close(what, Now);
+        leftOpen.Clear();
     }
 
     // In once, the stays for the dose, out once. Layers of a hold share the breaths, the first ones span what does not divide.
-    private void TakeHold(LineScore line, Side side, PassTiming pass)
+    private void TakeHold(LineScore line, Side side, PassTiming pass, bool comesOut)
     {
         var form = line.Form!;
         var (firstStay, lastStay) = (form.FirstStay, form.LastStay);
@@ -138,11 +174,17 @@ internal sealed class Timeline(bool withEvents)
         line.On(side).Add(amount, Now - from);
         lastBreath = Breath.Out;
         for (var i = lastStay + 1; i < form.Phases.Length; i++)
-            TakeOnce(i, pass.OutOf[i - lastStay - 1]);
+        {
+            if (comesOut)
+                TakeOnce(i, pass.OutOf[i - lastStay - 1]);
+            else
+                leftOpen.AddRange(form.Phases[i].Phase.Closes);
+        }
 
         void TakeOnce(int phase, TimeSpan length)
         {
-            spans.Add(new(line, phase, side, Now, length, 0));
+            if (length > TimeSpan.Zero)
+                spans.Add(new(line, phase, side, Now, length, 0));
             TakePhase(line, phase, side, length, 1, 0, 0);
         }
     }
@@ -150,7 +192,6 @@ internal sealed class Timeline(bool withEvents)
     // A flow that is dosed in seconds does as many whole rounds as fit best, stretched to fit; its practice is still told in seconds.
     private void TakeRounds(LineScore line, Side side, bool alternates, PassTiming pass)
     {
-        var phases = line.Form!.Phases;
         var (amount, rounds, all) = (line.Dose.Amount, pass.Rounds, pass.Unit.Times(line.Dose.Amount));
         var start = Now;
         spans.Add(new(line, PracticeSpan.Flow, alternates ? Side.None : side, start, all, rounds));
@@ -165,10 +206,13 @@ internal sealed class Timeline(bool withEvents)
                 : r == 1 ? (rounds + 1) / 2
                 : r == 2 ? rounds / 2
                 : 0;
-            for (var i = 0; i < phases.Length; i++)
+            for (var i = 0; i < pass.Within.Count; i++)
             {
-                var length = start + pass.EndOf(r - 1, i, all) - Now;
-                TakePhase(line, i, side, length, booked, r, rounds);
+                var (length, part) = (start + pass.EndOf(r - 1, i, all) - Now, pass.Within[i]);
+                if (part.Stays)
+                    StayIn(line, part.Phase, side, length, booked, r, rounds);
+                else
+                    TakePhase(line, part.Phase, side, length, booked, r, rounds);
             }
             line.On(side).Add((amount * r / rounds) - (amount * (r - 1) / rounds), Now - from);
             if (alternates)
@@ -195,26 +239,36 @@ internal sealed class Timeline(bool withEvents)
         // Going backward in time, breath and words still follow the order they are taken in.
         var (phase, shaped) = (line.Form!.Phases[index].Phase, line.Form.Taken(index, side));
         var form = line.Form.Phases[shaped];
-        if (phase.Opens.Count > 0)
-            foreach (var what in phase.Opens)
+        foreach (var what in phase.Opens)
+            if (line.Line.Eyes is null || what != OpenStates.Eyes)
                 open.Open(what, Now, line);
         var breath = phase.Breath;
         var cue = events is null ? null : CueOf(line.Line, phase, index, side, round, of);
         Emit(line.Dose.Unit == Unit.Beats ? EventKind.Beat : EventKind.Breath, length, breath, line, shaped, side, round, of, cue);
         tide.Reach(Now, form.Facts.Tide);
-        // Going backward in time both sides do the same shapes.
-        if (times > 0)
-            ledgers.Add(
-                form.CoverageOn(line.Move!.Second == Second.Reverse ? Side.None : side),
-                line.Move.AlsoEasedBits,
-                length.Times(times)
-            );
-        if (phase.Closes.Count > 0)
-            foreach (var what in phase.Closes)
+        Book(line, form, side, length.Times(times));
+        foreach (var what in phase.Closes)
+            if (line.Line.Eyes is null || what != OpenStates.Eyes)
                 open.Close(what, Now);
         lastBreath = breath is Breath.In or Breath.Out or Breath.Free ? breath : lastBreath;
         lastLine = line;
         gap = TimeSpan.Zero;
+    }
+
+    // Breaths at the end of a round.
+    private void StayIn(LineScore line, int index, Side side, TimeSpan length, int times, int round, int of)
+    {
+        var shaped = line.Form!.Taken(index, side);
+        Emit(EventKind.Breath, length, Breath.Stay, line, shaped, side, round, of, null);
+        tide.Keep(Now);
+        Book(line, line.Form.Phases[shaped], side, length.Times(times));
+    }
+
+    // Going backward in time both sides do the same shapes.
+    private void Book(LineScore line, PhaseForm form, Side side, TimeSpan length)
+    {
+        if (length > TimeSpan.Zero)
+            ledgers.Add(form.CoverageOn(line.Move!.Second == Second.Reverse ? Side.None : side), line.Move.AlsoEasedBits, length);
     }
 
     // Long in the first round, short in the second, then silence; the last round is announced once.
@@ -238,13 +292,13 @@ internal sealed class Timeline(bool withEvents)
 
     private void Gap(TimeSpan more) => gap = gap == TimeSpan.MaxValue ? gap : gap + more;
 
-    private void Emit(EventKind kind, TimeSpan length, Breath breath, LineScore line, int phase, Side side, int round, int of, string? cue)
+    private void Emit(EventKind kind, TimeSpan length, Breath breath, ItemScore item, int phase, Side side, int round, int of, string? cue)
     {
         if (length == TimeSpan.Zero)
             return;
-        events?.Add(new(Now, length, kind, breath, line, phase, side, round, of, cue));
+        events?.Add(new(Now, length, kind, breath, item, phase, side, round, of, cue));
         timeByKind[(int)kind] += length;
-        line.Time += length;
+        item.Time += length;
         Now += length;
     }
 }

@@ -57,11 +57,22 @@ public sealed record TimeResponse(int Lead, int Breath, int Ways, int Pauses);
 /// <summary>All of a line's time, sides and rounds of sets together: fixed plus dose times unit. Doses lie from least to most.</summary>
 public sealed record LineTimeResponse(int FixedMs, int UnitMs, int Least, int Most, int Step);
 
+/// <summary>What of a class takes time without a move.</summary>
+public enum ItemKind
+{
+    /// <summary>Talk without a move.</summary>
+    Talk,
+
+    /// <summary>Waiting.</summary>
+    Wait,
+}
+
 /// <summary>
-/// A line as it came out. Without ways, without a missing way, and for sides it has no practice on, those fields are left out.
+/// A line, or talk or waiting between lines, as it came out: the kind is left out for lines. Without ways, without a missing way, and for sides it has no practice on, those fields are left out.
 /// </summary>
 public sealed record LineResponse(
     string Id,
+    [property: WordsOf(typeof(ItemKind))] string? Kind,
     string? Position,
     [property: WordsOf(typeof(Unit))] string Unit,
     int Amount,
@@ -115,7 +126,7 @@ public sealed record EventResponse(
     string Line,
     string? Set,
     string Section,
-    string Move,
+    string? Move,
     [property: WordsOf(typeof(Side))] string Side,
     int Round,
     int Of,

@@ -1,6 +1,7 @@
 using System.Text.Json;
 using AmpleTide.Core;
 using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Classes;
 using AmpleTide.Core.Scoring;
 
 namespace AmpleTide.Server.Contracts;
@@ -8,6 +9,36 @@ namespace AmpleTide.Server.Contracts;
 // What a line is in the answer: its time, when it is taken, its practice by side, the ways to it.
 internal static partial class ScoreWriter
 {
+    private static void WriteItem(Utf8JsonWriter json, ItemScore item)
+    {
+        if (item is LineScore line)
+            WriteLine(json, line);
+        else
+            WriteBetween(json, item);
+    }
+
+    // Talk or waiting: its time hangs on no dose.
+    private static void WriteBetween(Utf8JsonWriter json, ItemScore item)
+    {
+        json.WriteStartObject();
+        json.WriteString(Field.Id, item.Item.Id);
+        json.WriteString(Field.Kind, Word.Encoded(item.Item is Spoken ? ItemKind.Talk : ItemKind.Wait));
+        json.WriteString(Field.Unit, Word.Encoded(Unit.Seconds));
+        json.WriteNumber(Field.Amount, 0);
+        json.WriteString(Field.Sides, "none");
+        json.WriteStartObject(Field.Time);
+        json.WriteNumber(Field.FixedMs, item.Time.Ms());
+        json.WriteNumber(Field.UnitMs, 0);
+        json.WriteNumber(Field.Least, 0);
+        json.WriteNumber(Field.Most, 0);
+        json.WriteNumber(Field.Step, 1);
+        json.WriteEndObject();
+        WriteOccurrences(json, item);
+        json.WriteStartObject(Field.Practice);
+        json.WriteEndObject();
+        json.WriteEndObject();
+    }
+
     private static void WriteLine(Utf8JsonWriter json, LineScore line)
     {
         json.WriteStartObject();
@@ -19,18 +50,7 @@ internal static partial class ScoreWriter
         json.WriteString(Field.Sides, line.Move is null || line.Move.Sides == Sidedness.None ? "none" : line.Line.Sides?.Word ?? "");
         if (line.Move is { } move)
             WriteLineTime(json, line, move);
-        json.WriteStartArray(Field.Occurrences);
-        foreach (var taken in line.Occurrences)
-        {
-            json.WriteStartObject();
-            json.WriteNumber(Field.Round, taken.Round);
-            json.WriteString(Field.Side, Word.Encoded(taken.Side));
-            json.WriteNumber(Field.StartMs, taken.Start.Ms());
-            json.WriteNumber(Field.Ms, taken.Length.Ms());
-            json.WriteNumber(Field.LeadMs, taken.Lead.Ms());
-            json.WriteEndObject();
-        }
-        json.WriteEndArray();
+        WriteOccurrences(json, line);
         json.WriteStartObject(Field.Practice);
         WritePractice(json, Field.Right, line.Right);
         WritePractice(json, Field.Left, line.Left);
@@ -41,6 +61,22 @@ internal static partial class ScoreWriter
         if (line.NoWayFrom is not null)
             json.WriteBoolean(Field.WayMissing, true);
         json.WriteEndObject();
+    }
+
+    private static void WriteOccurrences(Utf8JsonWriter json, ItemScore item)
+    {
+        json.WriteStartArray(Field.Occurrences);
+        foreach (var taken in item.Occurrences)
+        {
+            json.WriteStartObject();
+            json.WriteNumber(Field.Round, taken.Round);
+            json.WriteString(Field.Side, Word.Encoded(taken.Side));
+            json.WriteNumber(Field.StartMs, taken.Start.Ms());
+            json.WriteNumber(Field.Ms, taken.Length.Ms());
+            json.WriteNumber(Field.LeadMs, taken.Lead.Ms());
+            json.WriteEndObject();
+        }
+        json.WriteEndArray();
     }
 
     // So that any other dose can be told without asking again: fixed + dose × unit.

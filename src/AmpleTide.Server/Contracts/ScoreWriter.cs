@@ -56,8 +56,8 @@ internal static partial class ScoreWriter
         json.WriteStartObject();
         json.WriteNumber(Field.TotalMs, score.Total.Ms());
         json.WriteStartArray(Field.Lines);
-        foreach (var line in score.Lines)
-            WriteLine(json, line);
+        foreach (var item in score.Items)
+            WriteItem(json, item);
         json.WriteEndArray();
         json.WriteStartArray(Field.Findings);
         foreach (var finding in findings)
@@ -305,7 +305,7 @@ internal static partial class ScoreWriter
             json.WriteStartObject();
             json.WriteNumber(Field.FromMs, talk.At.Ms());
             json.WriteNumber(Field.ForMs, talk.Length.Ms());
-            json.WriteString(Field.Line, talk.Line.Line.Id);
+            json.WriteString(Field.Line, talk.Item.Item.Id);
             json.WriteString(Field.Side, Word.Encoded(talk.Side));
             json.WriteString(Field.Text, Words.For(talk.Text, talk.Side));
             json.WriteEndObject();
@@ -324,11 +324,12 @@ internal static partial class ScoreWriter
             json.WriteString(Field.Kind, Word.Encoded(e.Kind));
             json.WriteString(Field.Phase, Word.Encoded(e.Breath));
             json.WriteNumber(Field.Step, e.Phase);
-            json.WriteString(Field.Line, e.Line.Line.Id);
-            if (e.Line.Set is { } set)
+            json.WriteString(Field.Line, e.Item.Item.Id);
+            if (e.Item.Set is { } set)
                 json.WriteString(Field.Set, set.Id);
-            json.WriteString(Field.Section, e.Line.Section.Id);
-            json.WriteString(Field.Move, e.Line.Line.Move);
+            json.WriteString(Field.Section, e.Item.Section.Id);
+            if (e.Item is LineScore { Line.Move: var move })
+                json.WriteString(Field.Move, move);
             json.WriteString(Field.Side, Word.Encoded(e.Side));
             json.WriteNumber(Field.Round, e.Round);
             json.WriteNumber(Field.Of, e.Of);

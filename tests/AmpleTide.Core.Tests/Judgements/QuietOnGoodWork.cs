@@ -214,6 +214,7 @@ public class QuietOnGoodWork(ITestOutputHelper output)
         (p, r) => p.InsertAfter(Any(p, r).Id, New("seated-twist") with { Position = "seated-cross", Dose = new(Unit.Breaths, 90) }),
         (p, r) => p with { Conventions = Unkept[r.Next(Unkept.Length)] },
         (p, _) => p with { Group = p.Group with { Pace = Pace.Brisk, Older = true } },
+        (p, r) => p.ChangeLine(Any(p, r, Sided).Id, l => l with { GoesOn = true }),
         (p, r) =>
             Some(p, r, 1, "arm-across", "neck-side-tilt") with
             {

@@ -150,8 +150,8 @@ public class WorkedExamples
         // Three quarters of 16 s over the floor; what is not said by then leads.
         Assert.Equal(Math.Max(0, words - 12_000), score.Lines[1].Occurrences[0].Lead.Ms());
         Assert.Equal(
-            ("cat-cow", way.At, words),
-            Assert.Single(score.Talks, t => t.Line == score.Lines[1]) is var t ? (t.Line.Move!.Id, t.At, (int)t.Length.Ms()) : default
+            (way.At, words),
+            Assert.Single(score.Talks, t => t.Item == score.Lines[1]) is var t ? (t.At, (int)t.Length.Ms()) : default
         );
     }
 

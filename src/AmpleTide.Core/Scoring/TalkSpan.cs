@@ -1,0 +1,10 @@
+using AmpleTide.Core.Body;
+
+namespace AmpleTide.Core.Scoring;
+
+/// <summary>Something the teacher says; heard while people are on their way, go in, or are still.</summary>
+public readonly record struct TalkSpan(TimeSpan At, TimeSpan Length, ItemScore Item, Side Side, string Text)
+{
+    /// <summary>When it ends.</summary>
+    public TimeSpan End => At + Length;
+}
