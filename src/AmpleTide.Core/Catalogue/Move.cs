@@ -114,6 +114,9 @@ public sealed record Move
     /// <summary>Seconds a beat takes, for rhythms.</summary>
     public double BeatSeconds { get; init; } = 1;
 
+    /// <summary>How many phases a beat goes through: one, or a whole turn where circles are counted.</summary>
+    public int PhasesOfBeat => Sides == Sidedness.Circling ? Phases.Count : 1;
+
     /// <summary>What is said before the first and the second side.</summary>
     public required Talk Talk { get; init; }
 

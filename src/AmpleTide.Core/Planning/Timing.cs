@@ -92,7 +92,7 @@ public static class Timing
     {
         var dose = new Dose(form.Move.Dose.Unit, form.Move.Dose.Usual);
         return dose.Unit == Unit.Beats
-            ? [.. form.Phases.Select(_ => WholeMilliseconds.Of(form.Move.BeatSeconds))]
+            ? [.. form.Phases.Select(_ => WholeMilliseconds.Of(form.Move.BeatSeconds / form.Move.PhasesOfBeat))]
             : PassTiming
                 .Of(form, dose, form.Move.Sides == Sidedness.Alternating, BreathPatterns.Usual, Tempo.Of(new()))
                 .Once(form.Phases.Length, dose.Amount);

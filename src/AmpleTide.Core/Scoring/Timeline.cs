@@ -223,10 +223,21 @@ internal sealed class Timeline(bool withEvents)
     private void TakeBeats(LineScore line, Side side, bool alternates, TimeSpan beat)
     {
         var (phases, beats) = (line.Form!.Phases.Length, line.Dose.Amount);
+        var parts = line.Move!.PhasesOfBeat;
         spans.Add(new(line, PracticeSpan.Flow, alternates ? Side.None : side, Now, beat.Times(beats), beats));
         for (var b = 1; b <= beats; b++)
         {
-            TakePhase(line, (b - 1) % phases, side, beat, 1, b, beats);
+            var from = Now;
+            for (var i = 1; i <= parts; i++)
+                TakePhase(
+                    line,
+                    (((b - 1) * parts) + i - 1) % phases,
+                    side,
+                    from + TimeSpan.FromMilliseconds(beat.Ms() * i / parts) - Now,
+                    1,
+                    b,
+                    beats
+                );
             line.On(side).Add(1, beat);
             if (alternates)
                 side = side.Opposite();

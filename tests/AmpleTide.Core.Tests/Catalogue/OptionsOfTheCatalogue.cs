@@ -80,7 +80,7 @@ public class OptionsOfTheCatalogue
         );
         Assert.Equal(
             (Face.EyesShut, Face.Calm),
-            (Form("settle-tall", "base").Phases[0].Phase.Look.Face, Form("settle-tall", "easier").Phases[0].Phase.Look.Face)
+            (Form("settle-lying", "base").Phases[0].Phase.Look.Face, Form("settle-lying", "easier").Phases[0].Phase.Look.Face)
         );
         Assert.NotEqual(Marks("compare-with-beginning", "base"), Marks("compare-with-beginning", "easier"));
         // Only in the phases it names: the in-breath of cupped hands opens no mouth, the stay shuts the eyes.
@@ -107,8 +107,8 @@ public class OptionsOfTheCatalogue
     [Fact]
     public void Whoever_keeps_the_eyes_open_has_nothing_to_open_again()
     {
-        Assert.True(FormFacts.Of(Form("settle-tall", "base")).EyesClosed);
-        Assert.False(FormFacts.Of(Form("settle-tall", "easier")).EyesClosed);
+        Assert.True(FormFacts.Of(Form("settle-lying", "base")).EyesClosed);
+        Assert.False(FormFacts.Of(Form("settle-lying", "easier")).EyesClosed);
     }
 
     // Facts of the body that an easier form has no more of: degrees, or shares of the weight.

@@ -60,7 +60,12 @@ public class LooseEnds
             "unnamed-side",
             ["l4"]
         ),
-        ("eyes closed and never opened", p => p.Remove("l2"), "still-open", ["l1", "l11"]),
+        (
+            "eyes closed and never opened",
+            p => p.ChangeLine("l1", l => l with { Move = "breath-watch" }).Remove("l2"),
+            "still-open",
+            ["l1", "l11"]
+        ),
         (
             "a paced breath is never given back",
             p => p.InsertAfter("l25", Line("paced", "long-out-breath", "seated-cross", null, 4)),

@@ -25,7 +25,10 @@ public class RuleTables
             { "way-missing", "{ \"move\": \"settle-tall\" }, { \"move\": \"cat-cow\" }, { \"move\": \"mountain\" }" },
             { "phase-collision", "{ \"move\": \"neck-side-tilt\" }, { \"move\": \"chin-to-chest\" }" },
             { "phase-collision", "{ \"move\": \"cactus-and-gather\" }, { \"move\": \"mountain\" }" },
-            { "left-open", "{ \"move\": \"settle-tall\" }, { \"move\": \"eyes-open\" }" },
+            { "left-open", "{ \"move\": \"breath-watch\" }, { \"move\": \"eyes-open\" }" },
+            { "left-open", "{ \"move\": \"settle-tall\" }" },
+            { "left-open", "{ \"move\": \"breath-watch\", \"eyes\": \"open\" }" },
+            { "left-open", "{ \"move\": \"belly-breath\" }, { \"move\": \"head-turns\", \"eyes\": \"open\" }" },
             { "left-open", "{ \"move\": \"long-out-breath\" }, { \"move\": \"natural-breath\" }" },
             { "left-open", "{ \"move\": \"eagle-arms\" }, { \"move\": \"hands-clasped-behind\" }" },
             { "unknown-move", "{ \"move\": \"cat-cow\" }" },
@@ -56,7 +59,7 @@ public class RuleTables
                     + "\"seated-cross\", \"breaths\": 5 }, { \"move\": \"mountain\" }"
             },
             { "pause-before-rising", "{ \"move\": \"final-rest\", \"seconds\": 100 }, { \"move\": \"mountain\" }" },
-            { "still-open", "{ \"move\": \"settle-tall\" }, { \"move\": \"eyes-open\" }, { \"move\": \"mountain\" }" },
+            { "still-open", "{ \"move\": \"breath-watch\" }, { \"move\": \"eyes-open\" }, { \"move\": \"mountain\" }" },
             { "dose", "{ \"move\": \"cat-cow\", \"rounds\": 10 }" },
             { "preparation", "{ \"move\": \"cat-cow\" }, { \"move\": \"plank-hold\" }" },
             { "convention", "{ \"move\": \"half-circles\" }" },
@@ -110,7 +113,9 @@ public class RuleTables
                 "Bridge, up and down ends on an out-breath and Hug both knees begins on one.",
                 1
             },
-            { "left-open", "{ \"move\": \"settle-tall\" }", "The eyes are closed and never opened.", 1 },
+            { "left-open", "{ \"move\": \"breath-watch\" }", "The eyes are closed and never opened.", 1 },
+            { "left-open", "{ \"move\": \"heart-and-belly\" }", "The eyes are closed and never opened.", 1 },
+            { "left-open", "{ \"move\": \"mountain\", \"eyes\": \"shut\" }", "The eyes are closed and never opened.", 1 },
             { "left-open", "{ \"move\": \"long-out-breath\" }", "The breath is counted and never given back.", 1 },
             { "left-open", "{ \"move\": \"knees-hugged\" }", "People are lying down at the end, with no way to sit.", 1 },
             { "unknown-move", "{ \"move\": \"moon-walk\" }, { \"move\": \"mountain\" }", "There is no move called 'moon-walk' here.", 1 },
@@ -163,7 +168,7 @@ public class RuleTables
             },
             {
                 "still-open",
-                "{ \"move\": \"settle-tall\", \"position\": \"seated-cross\" }, { \"move\": \"mountain\" }",
+                "{ \"move\": \"breath-watch\", \"position\": \"seated-cross\" }, { \"move\": \"mountain\" }",
                 "People change level for Stand like a mountain with their eyes still closed.",
                 1
             },

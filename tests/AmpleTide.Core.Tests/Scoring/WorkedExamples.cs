@@ -56,13 +56,113 @@ public class WorkedExamples
     [InlineData("mountain", "\"breaths\": 3", 3 * 7_000)] // a short stillness
     [InlineData("three-full-breaths", "\"breaths\": 3", 3 * 9_000)]
     [InlineData("breath-watch", "\"breaths\": 3", 3 * 10_000)]
-    [InlineData("fast-elbow-circles", "\"beats\": 20, \"sides\": \"cw\"", 20 * 350)]
+    [InlineData("fast-elbow-circles", "\"beats\": 20, \"sides\": \"cw\"", 20 * 600)] // a beat is a turn
     [InlineData("eyes-open", "\"breaths\": 1", 2_000 + 3_000)] // a cue and no stay
     [InlineData("cat-cow", "\"rounds\": 3, \"tempo\": 2", 3 * 18_000)]
     public void A_line_takes_what_it_takes_beside_its_talk(string move, string dose, int milliseconds)
     {
         var line = Shipped.Score(Shipped.Class($"{{ \"move\": \"{move}\", {dose} }}")).Lines[0];
         Assert.Equal(milliseconds, (int)(line.Occurrences[0].Length - line.Occurrences[0].Lead).Ms());
+    }
+
+    // In 12 s, three breaths in effort of 5.5, the words of the second shape, its two breaths, out 8 s: nothing between the two.
+    [Fact]
+    public void A_line_that_goes_on_begins_in_the_shape_before_it()
+    {
+        const string warrior = "{ \"move\": \"warrior-two\", \"breaths\": 3, \"sides\": \"right\" }";
+        var score = Shipped.Score(
+            Shipped.Class($"{warrior}, {{ \"move\": \"reverse-warrior\", \"breaths\": 2, \"sides\": \"right\", \"goesOn\": true }}")
+        );
+        var words = Words.Count(Shipped.Catalogue.Move("reverse-warrior")!.Talk.First) * 400;
+        var (first, second) = (score.Lines[0].Occurrences[0], score.Lines[1].Occurrences[0]);
+        Assert.Equal(12_000 + (3 * 5_500), (int)(first.Length - first.Lead).Ms());
+        Assert.Equal((words, words + (2 * 5_500) + 8_000), ((int)second.Lead.Ms(), (int)second.Length.Ms()));
+        Assert.Null(score.Lines[1].GoesOnHindered);
+    }
+
+    [Theory]
+    [InlineData("\"move\": \"reverse-warrior\"", GoingOnHindered.BothSides)]
+    [InlineData("\"move\": \"reverse-warrior\", \"sides\": \"left\"", GoingOnHindered.OtherSide)]
+    [InlineData("\"move\": \"tree\", \"sides\": \"right\"", GoingOnHindered.OtherPosition)]
+    public void Where_it_cannot_go_on_it_begins_anew(string line, GoingOnHindered hindered)
+    {
+        const string warrior = "{ \"move\": \"warrior-two\", \"breaths\": 3, \"sides\": \"right\" }";
+        var score = Shipped.Score(Shipped.Class($"{warrior}, {{ {line}, \"goesOn\": true }}"));
+        Assert.Equal(hindered, score.Lines[1].GoesOnHindered);
+        var anew = Shipped.Score(Shipped.Class($"{warrior}, {{ {line} }}"));
+        Assert.Equal(anew.Total, score.Total);
+    }
+
+    [Fact]
+    public void Whoever_lifts_a_foot_does_not_go_on() =>
+        Assert.Equal(
+            GoingOnHindered.FeetElsewhere,
+            Shipped
+                .Score(Shipped.Class("{ \"move\": \"mountain\" }, { \"move\": \"tree\", \"sides\": \"right\", \"goesOn\": true }"))
+                .Lines[1]
+                .GoesOnHindered
+        );
+
+    [Fact]
+    public void The_first_line_has_nothing_to_go_on_from() =>
+        Assert.Equal(
+            GoingOnHindered.NothingBefore,
+            Shipped.Score(Shipped.Class("{ \"move\": \"mountain\", \"goesOn\": true }")).Lines[0].GoesOnHindered
+        );
+
+    // Ten words at 150 a minute are 4 s; what is written in seconds stays so at any tempo; a wait may come last.
+    [Fact]
+    public void Talk_and_waiting_stand_among_the_lines()
+    {
+        const string ten = "\"one two three four five six seven eight nine ten\"";
+        var score = Shipped.Score(
+            Shipped.Class(
+                $"{{ \"talk\": {ten} }}, {{ \"talk\": {ten}, \"seconds\": 20 }}, {{ \"seconds\": 5 }}, "
+                    + "{ \"move\": \"cat-cow\", \"rounds\": 2, \"talk\": \"\" }, { \"wait\": 30, \"what\": \"handling\" }",
+                "\"tempo\": 2"
+            )
+        );
+        Assert.Equal([8_000, 20_000, 5_000, 36_000, 30_000], score.Items.Select(i => (int)i.Time.Ms()));
+        Assert.Equal([(0, 8_000), (8_000, 20_000)], score.Talks.Select(t => ((int)t.At.Ms(), (int)t.Length.Ms())));
+        Assert.Equal((EventKind.Pause, score.Total), (score.Events![^1].Kind, score.Events[^1].At + score.Events[^1].Length));
+    }
+
+    // A round of 9 s, and at both its ends two breaths of 7.
+    [Fact]
+    public void Breaths_may_be_stayed_at_each_end_of_a_round()
+    {
+        var line = Shipped.Score(Shipped.Class("{ \"move\": \"cat-cow\", \"rounds\": 3, \"perEnd\": 2 }")).Lines[0];
+        Assert.Equal(37_000, line.UnitTime.Ms());
+        Assert.Equal(3 * 37_000, line.None.Length.Ms());
+    }
+
+    // In 4, ten spoken counts of 1.2, out 4.
+    [Fact]
+    public void A_hold_may_be_counted()
+    {
+        var line = Shipped.Score(Shipped.Class("{ \"move\": \"neck-side-tilt\", \"beats\": 10, \"sides\": \"right\" }")).Lines[0];
+        Assert.Equal(20_000, (line.Occurrences[0].Length - line.Occurrences[0].Lead).Ms());
+    }
+
+    [Theory]
+    [InlineData("\"pauseAfter\": 2", 14_000)]
+    [InlineData("\"pauseAfter\": { \"seconds\": 10 }", 10_000)]
+    [InlineData("\"pauseBetween\": { \"seconds\": 3 }", 3_000)]
+    public void A_pause_is_breaths_or_seconds(string pause, int milliseconds)
+    {
+        int Total(string more) => (int)Shipped.Score(Shipped.Class($"{{ \"move\": \"neck-side-tilt\", \"breaths\": 3{more} }}")).Total.Ms();
+        Assert.Equal(milliseconds, Total($", {pause}") - Total(""));
+    }
+
+    [Fact]
+    public void A_lines_own_side_wins_in_a_round_of_a_set()
+    {
+        var line = Shipped
+            .Score(
+                Shipped.Class("""{ "set": { "rounds": ["right", "left"], "items": [ { "move": "neck-side-tilt", "sides": "right" } ] } }""")
+            )
+            .Lines[0];
+        Assert.Equal([Side.Right, Side.Right], line.Occurrences.Select(o => o.Side));
     }
 
     [Fact]
@@ -95,7 +195,7 @@ public class WorkedExamples
     public void Beats_run_at_their_own_pace()
     {
         var line = Shipped.Score(Shipped.Class("{ \"move\": \"fast-elbow-circles\", \"beats\": 20 }")).Lines[0];
-        Assert.Equal((20, 7_000), (line.Right.Amount, (int)line.Right.Length.Ms()));
+        Assert.Equal((20, 12_000), (line.Right.Amount, (int)line.Right.Length.Ms()));
         Assert.Equal(line.Right, line.Left);
     }
 

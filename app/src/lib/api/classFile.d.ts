@@ -65,11 +65,19 @@ export type Tempo = number;
  * The part a section plays in the arc of a class.
  */
 export type Part = 'arrive' | 'warm' | 'build' | 'peak' | 'soften' | 'rest' | 'close';
-export type Item = Set | Line;
+export type Item = Set | Line | Wait | Talk;
 /**
  * A side.
  */
 export type Side = 'right' | 'left';
+/**
+ * Breaths, or seconds.
+ */
+export type Pause =
+  | number
+  | {
+      seconds: number;
+    };
 /**
  * Which sides, in which order.
  */
@@ -97,6 +105,8 @@ export type Sides =
   | 'under'
   | 'over-under'
   | 'under-over';
+export type Eyes = 'open' | 'shut';
+export type WaitFor = 'silence' | 'handling';
 
 /**
  * A tension-relief class as its teacher plans it. Unknown fields are allowed and kept.
@@ -200,7 +210,7 @@ export interface Set {
   set: {
     name?: string;
     rounds?: number | Side[];
-    pauseBetween?: number;
+    pauseBetween?: Pause;
     /**
      * @minItems 1
      * @maxItems 1000
@@ -218,8 +228,17 @@ export interface Line {
   seconds?: number | null;
   sides?: Sides | null;
   option?: string;
-  pauseBetween?: number;
-  pauseAfter?: number;
+  /**
+   * Begins in the shape the line before ended in, without coming out of that and going into this.
+   */
+  goesOn?: boolean;
+  /**
+   * Breaths that are stayed at each end of a round.
+   */
+  perEnd?: number;
+  eyes?: Eyes | null;
+  pauseBetween?: Pause;
+  pauseAfter?: Pause;
   breath?: Breath | null;
   tempo?: Tempo;
   locked?: boolean;
@@ -236,4 +255,21 @@ export interface Line {
 export interface LineProp {
   id?: string;
   standIn?: string | null;
+}
+/**
+ * Time in which nothing is taught.
+ */
+export interface Wait {
+  id?: string;
+  wait: number;
+  what?: WaitFor;
+  note?: string;
+}
+/**
+ * Talk without a move: words, seconds or both; seconds win.
+ */
+export interface Talk {
+  id?: string;
+  talk: string | null;
+  seconds?: number | null;
 }

@@ -1616,7 +1616,7 @@ export interface components {
       line: string;
       set: null | string;
       section: string;
-      move: string;
+      move: null | string;
       /** @enum {string} */
       side: 'none' | 'right' | 'left';
       /** Format: int32 */
@@ -1720,6 +1720,8 @@ export interface components {
     Level: 'serious' | 'notable' | 'hint';
     LineResponse: {
       id: string;
+      /** @enum {null|string} */
+      kind: 'talk' | 'wait' | null;
       position: null | string;
       /** @enum {string} */
       unit: 'breaths' | 'rounds' | 'beats' | 'seconds';
