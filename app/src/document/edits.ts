@@ -1,4 +1,4 @@
-import type { ClassFile, Item, Line, LineSet, Section } from '../lib/api/client';
+import type { ClassFile, Item, Line, LineSet, Section, Talk, Wait } from '../lib/api/client';
 import { nextName } from '../lib/names';
 
 /** Edits of the document. They know nothing of yoga, so they work offline too. */
@@ -6,6 +6,13 @@ import { nextName } from '../lib/names';
 export function isSet(item: Item): item is LineSet & { set: NonNullable<LineSet['set']> } {
   return 'set' in item && typeof item.set === 'object' && item.set !== null;
 }
+
+export const isLine = (item: Item): item is Line => 'move' in item;
+
+export const isWait = (item: Item): item is Wait => 'wait' in item;
+
+/** Talk without a move. */
+export const isTalk = (item: Item): item is Talk => !isSet(item) && !isLine(item) && !isWait(item);
 
 /** Where an item is: the list it stands in, its place there, and its section. */
 export interface Place {
@@ -34,17 +41,27 @@ export function placeOf(document: ClassFile, id: string): Place | null {
   return null;
 }
 
-export function lineOf(document: ClassFile, id: string): Line | undefined {
+export function itemOf(document: ClassFile, id: string): Item | undefined {
   const place = placeOf(document, id);
-  const item = place?.list[place.at];
-  return item && !isSet(item) ? (item as Line) : undefined;
+  return place?.list[place.at];
+}
+
+export function lineOf(document: ClassFile, id: string): Line | undefined {
+  const item = itemOf(document, id);
+  return item && isLine(item) ? item : undefined;
+}
+
+/** Talk or waiting. */
+export function betweenOf(document: ClassFile, id: string): Talk | Wait | undefined {
+  const item = itemOf(document, id);
+  return item && !isSet(item) && !isLine(item) ? item : undefined;
 }
 
 /** The line a new one would follow: the one of that id, else the last one in or before the section of that id, else the last of all. */
 export function lineToFollow(document: ClassFile, id: string | null): string | undefined {
   if (id && lineOf(document, id)) return id;
   const linesIn = (items: Item[]): string[] =>
-    items.flatMap((item) => (isSet(item) ? linesIn(item.set.items) : (item.id ?? [])));
+    items.flatMap((item) => (isSet(item) ? linesIn(item.set.items) : isLine(item) ? (item.id ?? []) : []));
   const section = document.sections.findIndex((s) => s.id === id);
   const upTo = section < 0 ? document.sections : document.sections.slice(0, section + 1);
   return upTo.flatMap((s) => linesIn(s.items ?? [])).at(-1);
@@ -224,7 +241,7 @@ export function wrap(
   const id = freshId(document, 't');
   const items = first.list.splice(ats[0]!, ats.length);
   // Within rounds of a side the line follows the round.
-  if (Array.isArray(rounds)) for (const item of items) if (!isSet(item)) delete (item as Line).sides;
+  if (Array.isArray(rounds)) for (const item of items) if (isLine(item)) delete item.sides;
   first.list.splice(ats[0]!, 0, { id, set: { name: '', rounds, items } } as Item);
   return id;
 }
@@ -289,7 +306,25 @@ export function removeSection(document: ClassFile, id: string): boolean {
 
 /** The set of an id. */
 export function setOf(document: ClassFile, id: string): LineSet['set'] | undefined {
-  const place = placeOf(document, id);
-  const item = place?.list[place.at];
+  const item = itemOf(document, id);
   return item && isSet(item) ? item.set : undefined;
+}
+
+/** The line that is gone on from and those that go on from it, around one of them; what stands between them belongs to it. */
+export function chainOf(document: ClassFile, id: string): string[] {
+  const place = placeOf(document, id);
+  if (!place) return [];
+  const { list } = place;
+  const goesOn = (item: Item) => (isLine(item) ? item.goesOn === true : !isSet(item));
+  let [from, to] = [place.at, place.at];
+  while (from > 0 && goesOn(list[from]!)) from--;
+  while (to + 1 < list.length && goesOn(list[to + 1]!)) to++;
+  while (to > place.at && !isLine(list[to]!)) to--;
+  return list.slice(from, to + 1).map((item) => item.id ?? '');
+}
+
+/** Whether the side of a line is that of a round of a set around it. */
+export function inSidedRounds(document: ClassFile, id: string): boolean {
+  const set = placeOf(document, id)?.within;
+  return set != null && (Array.isArray((set as LineSet).set.rounds) || inSidedRounds(document, set.id ?? ''));
 }

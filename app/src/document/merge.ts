@@ -1,4 +1,4 @@
-import type { ClassFile, Item, Line, LineSet, Section } from '../lib/api/client';
+import type { ClassFile, Item, LineSet, Section } from '../lib/api/client';
 import { units } from './doses';
 import { placeOf } from './edits';
 import { moved, outline, same, type Entry } from './outline';
@@ -70,7 +70,7 @@ export function both(base: ClassFile, mine: ClassFile, theirs: ClassFile): Merge
 
   const build = (parent: string): Item[] =>
     childrenOf(parent).flatMap((entry): Item[] => {
-      if (entry.kind === 'line') return [{ id: entry.id, ...entry.fields } as Line];
+      if (entry.kind !== 'set') return [{ id: entry.id, ...entry.fields } as Item];
       const items = build(entry.id);
       // A set that both have emptied together is none.
       return items.length > 0 ? [{ id: entry.id, set: { ...entry.fields, items } } as LineSet] : [];

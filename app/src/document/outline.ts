@@ -1,10 +1,10 @@
 import { diffArrays } from 'diff';
-import type { ClassFile, Item, Line, Section } from '../lib/api/client';
-import { isSet } from './edits';
+import type { ClassFile, Item, Section } from '../lib/api/client';
+import { isLine, isSet, isWait } from './edits';
 
-/** One thing of a class: a section, a set or a line, without what lies in it. */
+/** One thing of a class: a section, a set, a line, talk or waiting, without what lies in it. */
 export interface Entry {
-  kind: 'section' | 'set' | 'line';
+  kind: 'section' | 'set' | 'line' | 'talk' | 'wait';
   id: string;
   /** The section or set it lies in; empty for a section. */
   parent: string;
@@ -21,7 +21,10 @@ export function outline(document: ClassFile): Map<string, Entry> {
         const { items: inner, ...fields } = item.set;
         entries.set(id, { kind: 'set', id, parent, fields });
         walk(inner, id);
-      } else entries.set(id, { kind: 'line', id, parent, fields: without(item as Line, 'id') });
+        continue;
+      }
+      const kind = isLine(item) ? 'line' : isWait(item) ? 'wait' : 'talk';
+      entries.set(id, { kind, id, parent, fields: without(item, 'id') });
     }
   };
   for (const section of document.sections) {
@@ -32,7 +35,7 @@ export function outline(document: ClassFile): Map<string, Entry> {
   return entries;
 }
 
-function without(of: Line | Section, ...names: string[]): Record<string, unknown> {
+function without(of: Item | Section, ...names: string[]): Record<string, unknown> {
   return Object.fromEntries(Object.entries(of).filter(([name]) => !names.includes(name)));
 }
 

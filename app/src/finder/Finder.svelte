@@ -7,7 +7,7 @@
   import { figureKey, figures } from '../figures/figures.svelte';
   import { anything, MoveFinder } from '../moves/find';
   import { doseOf, families } from '../moves/words';
-  import { add } from '../score/acts';
+  import { acts, add } from '../score/acts';
   import { lineToFollow } from '../document/edits';
   import type { PlanState } from '../plan/plan.svelte';
 
@@ -132,6 +132,11 @@
         <option value="replace">in its place</option>
       {/if}
     </select>
+  </div>
+  <div class="mt-2 flex flex-wrap gap-2 text-[14px]" role="group" aria-label="Without a move">
+    {#each acts.filter((a) => a.anywhere) as act (act.id)}
+      <button class="press" title="{act.name} ({act.key})" onclick={() => act.does(plan)}>{act.name}</button>
+    {/each}
   </div>
   {#if trouble}<p role="alert" class="mt-2">{trouble}</p>{/if}
   <ul id="offers" role="listbox" aria-label="Moves" class="mt-3">

@@ -3,13 +3,14 @@ import {
   sentence,
   type Applied,
   type ClassFile,
+  type Item,
   type Line,
   type Score,
   type Sides,
 } from '../lib/api/client';
 import { both } from '../document/merge';
 import { units, type Unit } from '../document/doses';
-import { itemsOf, lineOf } from '../document/edits';
+import { betweenOf, isWait, itemOf, itemsOf, lineOf } from '../document/edits';
 import { History } from '../saving/history';
 import { Saver } from '../saving/saver.svelte';
 import { Selection } from './selection.svelte';
@@ -144,6 +145,10 @@ export class PlanState {
     return this.steps >= 0 ? (this.history.future.at(-1)?.name ?? null) : null;
   }
 
+  item(id: string): Item | undefined {
+    return this.document ? itemOf(this.document, id) : undefined;
+  }
+
   line(id: string): Line | undefined {
     return this.document ? lineOf(this.document, id) : undefined;
   }
@@ -161,10 +166,27 @@ export class PlanState {
     );
   }
 
-  setSides(id: string, word: Sides) {
+  /** How long talk or waiting takes. */
+  setSeconds(id: string, seconds: number) {
+    this.change(
+      'seconds',
+      (document) => {
+        const item = betweenOf(document, id);
+        if (!item) return;
+        if (isWait(item)) item.wait = seconds;
+        else item.seconds = seconds;
+      },
+      `seconds ${id}`,
+    );
+  }
+
+  /** Without a word the line follows its set, or its move. */
+  setSides(id: string, word: Sides | undefined) {
     this.change('sides', (document) => {
       const line = lineOf(document, id);
-      if (line) line.sides = word;
+      if (!line) return;
+      if (word) line.sides = word;
+      else delete line.sides;
     });
   }
 

@@ -2,8 +2,10 @@
   import type { Line } from '../lib/api/client';
   import { catalogue } from '../lib/catalogue.svelte';
   import BreathFields from './BreathFields.svelte';
+  import BetweenDetails from './BetweenDetails.svelte';
+  import PauseField from './PauseField.svelte';
   import TempoField from './TempoField.svelte';
-  import { lineOf } from '../document/edits';
+  import { betweenOf, chainOf, inSidedRounds, lineOf, wrap } from '../document/edits';
   import type { PlanState } from '../plan/plan.svelte';
 
   const { plan }: { plan: PlanState } = $props();
@@ -35,11 +37,30 @@
   }
 
   // As the class file has it.
-  const mostBreaths = 30;
-  const breaths = (value: number) =>
-    Number.isInteger(value) && value >= 0 && value <= mostBreaths ? value : 0;
+  const mostPerEnd = 10;
+
+  const between = $derived(plan.document ? betweenOf(plan.document, id) : undefined);
+  // Coming back to the first side, nobody is in the shape any more: both sides of it are rounds of a set.
+  const chain = $derived(
+    line?.goesOn && (sided || move?.sides === 'alternating') && plan.document && takesBoth()
+      ? chainOf(plan.document, id)
+      : [],
+  );
+
+  function takesBoth(): boolean {
+    if (!plan.document || inSidedRounds(plan.document, id)) return false;
+    return !line?.sides || line.sides.includes('-') || line.sides === 'alternate';
+  }
+
+  function asSet() {
+    plan.change('make them a set', (document) => {
+      const left = document.conventions?.firstSide === 'left';
+      wrap(document, chain, left ? ['left', 'right'] : ['right', 'left']);
+    });
+  }
 </script>
 
+{#if between}<BetweenDetails {plan} item={between} />{/if}
 {#if line && move}
   <details class="mb-5" open={false}>
     <summary class="min-h-10 cursor-pointer py-2 text-[17px] font-semibold">This line: {move.name}</summary>
@@ -70,29 +91,64 @@
         </select></label
       >
       {#if sided}
+        <PauseField
+          label="Pause between sides"
+          pause={line.pauseBetween}
+          onchange={(pause) => set('pauseBetween', pause, 'pause')}
+        />
+      {/if}
+      <PauseField
+        label="Pause after"
+        pause={line.pauseAfter}
+        onchange={(pause) => set('pauseAfter', pause, 'pause')}
+      />
+      {#if move.kind === 'flow'}
         <label
-          >Breaths to notice between sides
+          >Breaths at each end
           <input
             class="field"
             type="number"
             min="0"
-            max={mostBreaths}
-            value={line.pauseBetween ?? 0}
-            onchange={(e) => set('pauseBetween', breaths(e.currentTarget.valueAsNumber), 'pause')}
+            max={mostPerEnd}
+            title="How many breaths are stayed at each end of a round; 0 where the breath leads on at once"
+            value={line.perEnd ?? 0}
+            onchange={(e) =>
+              set(
+                'perEnd',
+                Math.min(mostPerEnd, Math.round(e.currentTarget.valueAsNumber)) || undefined,
+                'breaths at each end',
+              )}
           /></label
         >
       {/if}
       <label
-        >Breaths to notice after
-        <input
+        >Eyes
+        <select
           class="field"
-          type="number"
-          min="0"
-          max={mostBreaths}
-          value={line.pauseAfter ?? 0}
-          onchange={(e) => set('pauseAfter', breaths(e.currentTarget.valueAsNumber), 'pause')}
-        /></label
+          value={line.eyes ?? ''}
+          onchange={(e) => set('eyes', e.currentTarget.value as Line['eyes'], 'eyes')}
+        >
+          <option value="">as the move has them</option>
+          <option value="open">open from here</option>
+          <option value="shut">shut from here</option>
+        </select></label
       >
+      <label class="col-span-full flex min-h-9 items-center gap-2"
+        ><input
+          type="checkbox"
+          checked={line.goesOn ?? false}
+          onchange={(e) => set('goesOn', e.currentTarget.checked || undefined, 'going on')}
+        />
+        Goes on from the shape of the line before</label
+      >
+      {#if chain.length > 1}
+        <p class="col-span-full" role="status">
+          It takes both sides, so it cannot go on from one.
+          <button class="press ring-1 ring-line" onclick={asSet}
+            >Make {chain.length} lines a set, one side and then the other</button
+          >
+        </p>
+      {/if}
       <TempoField tempo={line.tempo} onchange={(tempo) => set('tempo', tempo, 'tempo')} />
       <div class="col-span-full">
         <BreathFields

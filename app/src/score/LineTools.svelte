@@ -70,7 +70,7 @@
   <button class="tool wide" aria-pressed={finding} onclick={onfind} title="Add a move (/)"
     ><Plus size={18} aria-hidden="true" />Add</button
   >
-  {#each acts as act (act.id)}
+  {#each acts.filter((a) => !a.anywhere) as act (act.id)}
     {@const Icon = icons[act.id as keyof typeof icons]}
     <button
       class="tool"

@@ -5,7 +5,7 @@
   import { breathLabel, cueOn } from '../lib/breath';
   import { catalogue } from '../lib/catalogue.svelte';
   import { chosen, type Side } from '../lib/sides';
-  import { clock } from '../lib/time';
+  import { unitFor } from '../lib/words';
   import { shownIn } from '../moves/words';
   import { saySwap, shortSwap } from '../people/swaps';
   import Cue from './Cue.svelte';
@@ -15,6 +15,7 @@
   import { stepOf, type Unit } from '../document/doses';
   import type { PlanState } from '../plan/plan.svelte';
   import type { LineRow } from './rows';
+  import ScoreItem from './ScoreItem.svelte';
   import SideMark from './SideMark.svelte';
 
   interface Props {
@@ -36,7 +37,9 @@
   const id = $derived(line.id ?? '');
   const move = $derived(catalogue.moves.get(line.move));
   const leftFirst = $derived(plan.document?.conventions?.firstSide === 'left');
-  const sides = $derived(move && !inSidedSet ? chosen(move, line.sides, leftFirst) : null);
+  // In a round of a set the side is the round's, where the line does not say its own.
+  const follows = $derived(inSidedSet && !line.sides && move?.sides !== 'circling');
+  const sides = $derived(move && !follows ? chosen(move, line.sides, leftFirst) : null);
   const side = $derived<Side>(sides?.said[0]?.side ?? 'right');
   const position = $derived(shownIn(move, result?.position));
   const unit = $derived((result?.unit ?? move?.dose.unit ?? 'breaths') as Unit);
@@ -48,56 +51,9 @@
   const swaps = $derived((plan.score?.swaps ?? []).filter((s) => s.line === id && s.advice !== 'fine'));
   const conditionOf = (of: string) => catalogue.conditions.find((c) => c.id === of);
   const startMs = $derived(result?.occurrences[0]?.startMs);
-  const selected = $derived(plan.selection.has(id));
-
-  /** A press selects; with Shift from the selected line to here, with Ctrl or several at a time as one more. */
-  function press(event: MouseEvent) {
-    const more = event.ctrlKey || event.metaKey || plan.selection.several;
-    if (event.shiftKey) plan.selection.extendTo(id, order);
-    else if (more) plan.selection.toggle(id);
-    else plan.selected = id;
-  }
-
-  /** So does a press anywhere in the line that is meant for nothing else. */
-  function pressLine(event: MouseEvent) {
-    if (!(event.target as Element).closest('button, input, a, select')) press(event);
-  }
-
-  // The focus would make the line the only one that is selected before the press is over.
-  function hold(event: MouseEvent) {
-    if (event.shiftKey || event.ctrlKey || event.metaKey || plan.selection.several) event.preventDefault();
-  }
 </script>
 
-<!-- The keys go by the clock's button. -->
-<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_noninteractive_element_interactions -->
-<div
-  class="line"
-  onclick={pressLine}
-  class:selected
-  class:at={plan.selected === id}
-  class:carried={dragging.carried === id}
-  class:before={dragging.at(id, 'before')}
-  class:after={dragging.at(id, 'after')}
-  class:concerned={plan.concerned.includes(id)}
-  role="listitem"
-  data-line={id}
-  {@attach dragging.item(id)}
-  {@attach following.line(id)}
->
-  <button
-    class="text-left text-muted"
-    tabindex={plan.selected === id ? 0 : -1}
-    data-select={id}
-    aria-pressed={selected}
-    onmousedown={hold}
-    onclick={press}
-    onfocus={() => {
-      if (!selected) plan.selected = id;
-    }}
-  >
-    {startMs === undefined ? '–' : clock(startMs)}<span class="sr-only"> {move?.name ?? line.move}</span>
-  </button>
+<ScoreItem {plan} {id} name={move?.name ?? line.move} {startMs} {following} {dragging} {order}>
   <div class="picture" aria-hidden="true" data-grip title="Drag to move">
     {#if move && position}
       <Figure figure={figures.of(key)} mirrored={side === 'left'} label={move.name} width={84} height={64} />
@@ -114,9 +70,14 @@
         >
           {#each sides.said as said (said.text)}<SideMark text={said.text} side={said.side} />{/each}
         </button>
-      {:else if inSidedSet && move && move.sides !== 'none'}
-        <span>follows the set</span>
+      {:else if follows && move && move.sides !== 'none'}
+        <button class="sides" onclick={(e) => onsides(id, e.currentTarget)}
+          >follows the set<span class="sr-only">, sides of {move.name}</span></button
+        >
       {/if}
+      {#if line.goesOn}<span>goes on</span>{/if}
+      {#if line.perEnd}<span>{line.perEnd} {unitFor(line.perEnd, 'breaths')} at each end</span>{/if}
+      {#if line.eyes}<span>eyes {line.eyes}</span>{/if}
       {#if line.option && line.option !== 'base'}<span>{line.option}</span>{/if}
       {#if line.locked}<span class="inline-flex items-center gap-1"
           ><Lock size={13} aria-hidden="true" />locked</span
@@ -155,51 +116,16 @@
       />
     </div>
   {/if}
-</div>
+</ScoreItem>
 
 <style>
-  .line {
-    display: grid;
-    grid-template-columns: 52px 88px minmax(150px, 1.1fr) 140px minmax(0, 1fr) minmax(0, 1fr);
-    align-items: center;
-    gap: 10px;
-    min-height: 74px;
-    margin-left: -6px;
-    padding: 4px 14px 4px 6px;
-    border-radius: 14px;
-    /* Lines out of sight are neither laid out nor painted. */
-    content-visibility: auto;
-    contain-intrinsic-size: auto 74px;
-  }
-  .line > button {
-    min-height: 40px;
-    padding-left: 8px;
-  }
-  .selected {
-    background: var(--raised);
-    box-shadow: inset 0 0 0 1px var(--deep);
-  }
-  .at {
-    box-shadow: inset 0 0 0 2px var(--deep);
-  }
-  .carried {
-    opacity: 0.45;
-  }
-  .before {
-    box-shadow: inset 0 3px 0 var(--deep);
-  }
-  .after {
-    box-shadow: inset 0 -3px 0 var(--deep);
-  }
-  .concerned {
-    background: var(--band);
-  }
   .picture {
     cursor: grab;
   }
   .sides {
     display: inline-flex;
     flex-wrap: wrap;
+    align-items: center;
     gap: 0 10px;
     min-height: 26px;
     border-radius: 6px;
@@ -216,20 +142,11 @@
     grid-column: span 2;
   }
   @media (max-width: 1100px) {
-    .line {
-      grid-template-columns: 46px 68px minmax(0, 1fr) 132px;
-      gap: 8px;
-    }
     .cues {
       display: none;
     }
   }
   @media (max-width: 560px) {
-    .line {
-      grid-template-columns: 52px minmax(0, 1fr) 124px;
-      gap: 6px;
-      padding-right: 4px;
-    }
     .picture {
       display: none;
     }

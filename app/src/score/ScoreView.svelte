@@ -6,9 +6,11 @@
   import type { PlanState } from '../plan/plan.svelte';
   import { acts, copied, cut, paste } from './acts';
   import { Dragging } from './drag.svelte';
-  import { addSection, moveTo } from '../document/edits';
+  import { addSection, inSidedRounds, moveTo } from '../document/edits';
+  import { clampSeconds, secondsOf, secondsStep } from './between';
   import { Following } from './following';
-  import { linesOf, type Row, type SectionRows } from './rows';
+  import BetweenLine from './BetweenLine.svelte';
+  import { idOf, leavesOf, linesOf, type Row, type SectionRows } from './rows';
   import ScoreRow from './ScoreRow.svelte';
   import SectionHead from './SectionHead.svelte';
   import SetBracket from './SetBracket.svelte';
@@ -23,14 +25,12 @@
   const { plan, sections, onfind }: Props = $props();
 
   let score: HTMLElement | undefined = $state();
-  let menu = $state.raw<{ id: string; anchor: HTMLElement } | null>(null);
+  let menu = $state.raw<{ id: string; anchor: HTMLElement; inSidedSet: boolean } | null>(null);
   const lines = $derived(sections.flatMap((s) => linesOf(s.rows)));
-  const order = $derived(lines.map((l) => l.line.id ?? ''));
-  // Where the arrows stop: each line, and each section that has none yet.
+  const order = $derived(sections.flatMap((s) => leavesOf(s.rows).map(idOf)));
+  // Where the arrows stop: each line, talk and wait, and each section that has none yet.
   const stops = $derived(
-    sections.flatMap((s) =>
-      s.rows.length > 0 ? linesOf(s.rows).map((l) => l.line.id ?? '') : [s.section.id ?? ''],
-    ),
+    sections.flatMap((s) => (s.rows.length > 0 ? leavesOf(s.rows).map(idOf) : [s.section.id ?? ''])),
   );
   const following = new Following();
   onDestroy(following.stop);
@@ -60,6 +60,13 @@
   }
 
   function dose(by: number) {
+    const between = sections
+      .flatMap((s) => leavesOf(s.rows))
+      .find((r) => r.kind === 'between' && r.id === plan.selected);
+    if (between?.kind === 'between') {
+      plan.setSeconds(between.id, clampSeconds(secondsOf(between) + by * secondsStep));
+      return;
+    }
     const row = lines.find((l) => l.line.id === plan.selected);
     if (!row?.score || row.line.locked) return;
     const alternating = catalogue.moves.get(row.line.move)?.sides === 'alternating';
@@ -74,9 +81,13 @@
     const move = row ? catalogue.moves.get(row.line.move) : undefined;
     if (!row || !move) return;
     const all = choices(move);
-    const now = chosen(move, row.line.sides, plan.document?.conventions?.firstSide === 'left');
-    const next = all[(all.findIndex((c) => c.word === now?.word) + 1) % all.length];
-    if (next) plan.setSides(row.line.id ?? '', next.word);
+    const id = row.line.id ?? '';
+    const follows = plan.document && move.sides !== 'circling' && inSidedRounds(plan.document, id);
+    // In a set with sided rounds, following it is one of the choices.
+    const words = [...(follows ? [undefined] : []), ...all.map((c) => c.word)];
+    const leftFirst = plan.document?.conventions?.firstSide === 'left';
+    const now = follows && !row.line.sides ? undefined : chosen(move, row.line.sides, leftFirst)?.word;
+    if (all.length > 0) plan.setSides(id, words[(words.indexOf(now) + 1) % words.length]);
   }
 
   function key(event: KeyboardEvent) {
@@ -126,10 +137,12 @@
 {#snippet row(item: Row, inSidedSet: boolean)}
   {#if item.kind === 'set'}
     <SetBracket {plan} row={item} {dragging}>
-      {#each item.rows as inner (inner.kind === 'set' ? inner.id : inner.line.id)}
+      {#each item.rows as inner (idOf(inner))}
         {@render row(inner, inSidedSet || Array.isArray(item.rounds))}
       {/each}
     </SetBracket>
+  {:else if item.kind === 'between'}
+    <BetweenLine {plan} row={item} {following} {dragging} {order} />
   {:else}
     <ScoreRow
       {plan}
@@ -138,7 +151,7 @@
       {inSidedSet}
       {dragging}
       {order}
-      onsides={(id, anchor) => (menu = { id, anchor })}
+      onsides={(id, anchor) => (menu = { id, anchor, inSidedSet })}
     />
   {/if}
 {/snippet}
@@ -148,7 +161,7 @@
     <section aria-labelledby="section-{section.id}" {@attach dragging.into(section.id ?? '')}>
       <SectionHead {plan} {section} {fromMs} {toMs} first={i === 0} last={i === sections.length - 1} />
       <div role="list" class:into={dragging.at(section.id ?? '', 'into')}>
-        {#each rows as item (item.kind === 'set' ? item.id : item.line.id)}{@render row(item, false)}{/each}
+        {#each rows as item (idOf(item))}{@render row(item, false)}{/each}
       </div>
       {#if rows.length === 0}
         <p class="py-3 text-muted">

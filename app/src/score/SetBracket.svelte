@@ -4,6 +4,7 @@
   import GripVertical from '@lucide/svelte/icons/grip-vertical';
   import type { Snippet } from 'svelte';
   import type { Dragging } from './drag.svelte';
+  import PauseField from './PauseField.svelte';
   import { roundsText } from '../document/rounds';
   import { moveBy, setOf, unwrap } from '../document/edits';
   import type { PlanState } from '../plan/plan.svelte';
@@ -83,22 +84,15 @@
               >{/each}
           </select></label
         >
-        <label
-          >Breaths between rounds
-          <input
-            class="field"
-            type="number"
-            min="0"
-            max="30"
-            value={row.pauseBetween}
-            onchange={(e) =>
-              change(
-                'pause',
-                (set) =>
-                  (set.pauseBetween = Math.min(30, Math.max(0, Math.round(Number(e.currentTarget.value))))),
-              )}
-          /></label
-        >
+        <PauseField
+          label="Pause between rounds"
+          pause={row.pauseBetween}
+          onchange={(pause) =>
+            change('pause', (set) => {
+              if (pause === undefined) delete set.pauseBetween;
+              else set.pauseBetween = pause;
+            })}
+        />
         <button
           class="press"
           aria-label="Move {name} up"

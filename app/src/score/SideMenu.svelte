@@ -8,7 +8,7 @@
   interface Props {
     plan: PlanState;
     /** The line and the button the one menu of the score stands at. */
-    at: { id: string; anchor: HTMLElement } | null;
+    at: { id: string; anchor: HTMLElement; inSidedSet: boolean } | null;
     onclose: () => void;
   }
 
@@ -16,15 +16,23 @@
 
   const line = $derived(at ? plan.line(at.id) : undefined);
   const move = $derived(line ? catalogue.moves.get(line.move) : undefined);
-  const now = $derived(
-    move ? (chosen(move, line?.sides, plan.document?.conventions?.firstSide === 'left')?.word ?? '') : '',
+  const asTheSet = 'as the set';
+  const inSet = $derived(
+    at?.inSidedSet === true && move !== undefined && move.sides !== 'circling' && move.sides !== 'none',
   );
+  const now = $derived.by(() => {
+    if (!move) return '';
+    if (inSet && !line?.sides) return asTheSet;
+    return chosen(move, line?.sides, plan.document?.conventions?.firstSide === 'left')?.word ?? '';
+  });
 
   function choose(word: string) {
     const choice = move && choices(move).find((c) => c.word === word);
-    if (at && choice && word !== now) plan.setSides(at.id, choice.word);
+    if (at && word !== now && (choice || word === asTheSet)) plan.setSides(at.id, choice?.word);
     close();
   }
+
+  const item = 'flex min-h-10 cursor-pointer items-center gap-3 rounded-lg px-3 data-highlighted:bg-sand';
 
   function close() {
     at?.anchor.focus();
@@ -47,11 +55,15 @@
     >
       {#if move}
         <DropdownMenu.RadioGroup value={now} onValueChange={choose} aria-label="Sides of {move.name}">
+          {#if inSet}
+            <DropdownMenu.RadioItem value={asTheSet} class={item}>
+              {#snippet children({ checked })}
+                <span class="w-3" aria-hidden="true">{checked ? '•' : ''}</span>follows the set
+              {/snippet}
+            </DropdownMenu.RadioItem>
+          {/if}
           {#each choices(move) as choice (choice.word)}
-            <DropdownMenu.RadioItem
-              value={choice.word}
-              class="flex min-h-10 cursor-pointer items-center gap-3 rounded-lg px-3 data-highlighted:bg-sand"
-            >
+            <DropdownMenu.RadioItem value={choice.word} class={item}>
               {#snippet children({ checked })}
                 <span class="w-3" aria-hidden="true">{checked ? '•' : ''}</span>
                 {#each choice.said as said (said.text)}<SideMark text={said.text} side={said.side} />{/each}

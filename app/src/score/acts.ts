@@ -1,11 +1,15 @@
-import type { ClassFile, Item, Move, Sides } from '../lib/api/client';
+import type { ClassFile, Item, Move, Sides, Talk, Wait } from '../lib/api/client';
 import { catalogue } from '../lib/catalogue.svelte';
 import { choices, chosen } from '../lib/sides';
 import { MoveFinder } from '../moves/find';
 import { itemsFrom, keep, kept, textOf } from './clipboard';
 import {
   duplicate,
+  inSidedRounds,
   insertItems,
+  isLine,
+  isSet,
+  isWait,
   insertLine,
   itemsOf,
   lineOf,
@@ -23,14 +27,18 @@ export interface Act {
   id: string;
   name: string;
   key: string;
+  /** Whether it needs nothing that is selected; then it stands with the moves that can be added. */
+  anywhere?: boolean;
   does: (plan: PlanState) => void;
 }
 
 /** What the selected lines are called in the name of a step. */
 function named(plan: PlanState, ids: readonly string[]): string {
   if (ids.length > 1) return `${ids.length} lines`;
-  const line = plan.line(ids[0] ?? '');
-  return line ? (catalogue.moves.get(line.move)?.name ?? 'line') : 'set';
+  const item = plan.item(ids[0] ?? '');
+  if (!item || isSet(item)) return 'set';
+  if (isLine(item)) return catalogue.moves.get(item.move)?.name ?? 'line';
+  return isWait(item) ? 'waiting' : 'talk';
 }
 
 /** Does something to all that is selected; what it returns is selected then. */
@@ -56,9 +64,7 @@ const remove = doing('remove', (document, ids) => {
 
 function mirror(plan: PlanState) {
   const leftFirst = plan.document?.conventions?.firstSide === 'left';
-  const sided = plan.chosen.filter(
-    (id) => (catalogue.moves.get(plan.line(id)?.move ?? '')?.sides ?? 'none') !== 'none',
-  );
+  const sided = plan.chosen.filter((id) => hasOwnSides(plan, id));
   if (sided.length === 0) return;
   plan.change(`mirror ${named(plan, sided)}`, (document) => {
     for (const id of sided) {
@@ -66,6 +72,14 @@ function mirror(plan: PlanState) {
       line.sides = swapped(catalogue.moves.get(line.move)!, line.sides, leftFirst);
     }
   });
+}
+
+// What follows the rounds of a set is mirrored with them.
+function hasOwnSides(plan: PlanState, id: string): boolean {
+  const line = plan.line(id);
+  const sides = catalogue.moves.get(line?.move ?? '')?.sides ?? 'none';
+  if (sides === 'none' || !line || !plan.document) return false;
+  return line.sides != null || sides === 'circling' || !inSidedRounds(plan.document, id);
 }
 
 /** The order with the other side first, or the other side alone. */
@@ -132,7 +146,30 @@ export const acts: Act[] = [
     does: doing('begin a section at', (document, ids) => void splitSection(document, ids[0]!)),
   },
   { id: 'remove', name: 'Remove', key: 'Delete', does: remove },
+  {
+    id: 'talk',
+    name: 'Add talk without a move',
+    key: 't',
+    anywhere: true,
+    does: (plan) => put(plan, 'talk', { talk: '' }),
+  },
+  {
+    id: 'wait',
+    name: 'Add waiting',
+    key: 'q',
+    anywhere: true,
+    does: (plan) => put(plan, 'waiting', { wait: usualWait, what: 'silence' }),
+  },
 ];
+
+// A pause that is noticed as one; common practice, no source.
+const usualWait = 20;
+
+function put(plan: PlanState, what: string, item: Talk | Wait) {
+  plan.change(`add ${what}`, (document) =>
+    plan.selection.these(insertItems(document, [item], plan.chosen.at(-1) ?? plan.selected)),
+  );
+}
 
 /** Puts a move into the class beside the selected line, and selects it. */
 export function add(plan: PlanState, move: Move, where: 'after' | 'before' | 'replace', position?: string) {

@@ -33,6 +33,10 @@ test('lines and sets go out as text and come back the same', () => {
       set: { name: '', rounds: ['right', 'left'], items: [{ move: 'cat', rounds: 6 }, { move: 'eagle' }] },
     },
     { id: '', set: { name: '', rounds: 3, items: [{ move: 'eagle', seconds: 40, sides: 'over' }] } },
+    { talk: 'Now the chairs, to the wall', seconds: 20 },
+    { talk: 'Feel the shoulders' },
+    { wait: 90, what: 'handling', note: 'chairs' },
+    { move: 'cat', rounds: 3, perEnd: 2, eyes: 'shut', goesOn: true },
   ] as unknown as Item[];
   const text = textOf(items, moves);
   expect(text).toBe(
@@ -43,6 +47,10 @@ test('lines and sets go out as text and come back the same', () => {
       '  Eagle arms, 3 breaths',
       'Set: 3 times',
       '  Eagle arms, 40 seconds, right on top',
+      'Talk: Now the chairs, to the wall (20 s)',
+      'Talk: Feel the shoulders',
+      'Wait: 90 s, handling, chairs',
+      'Cat, then cow, 3 rounds, 2 breaths at each end, eyes shut, goes on',
     ].join('\n'),
   );
   // What was the usual dose is said, and comes back as it was said.
@@ -54,7 +62,7 @@ test('lines and sets go out as text and come back the same', () => {
         ...items[1],
         set: { name: '', rounds: ['right', 'left'], items: [{ move: 'cat', rounds: 6 }, eagle] },
       },
-      items[2],
+      ...items.slice(2),
     ],
     unclear: [],
   });
@@ -62,8 +70,14 @@ test('lines and sets go out as text and come back the same', () => {
 
 test('a list from elsewhere is read: bullets, numbers, slips, minutes', () => {
   expect(
-    read('1. Thred the needle - 3 breaths\n\n• eagle arms; 2 minutes\n4:30 Cat, then cow').items,
-  ).toEqual([{ move: 'thread', breaths: 3 }, { move: 'eagle', seconds: 120 }, { move: 'cat' }]);
+    read('1. Thred the needle - 3 breaths\n\n• eagle arms; 2 minutes\n4:30 Cat, then cow\nWaiting: 2 minutes')
+      .items,
+  ).toEqual([
+    { move: 'thread', breaths: 3 },
+    { move: 'eagle', seconds: 120 },
+    { move: 'cat' },
+    { wait: 120, what: 'silence' },
+  ]);
 });
 
 test('what is no move is told, and the rest is taken', () => {

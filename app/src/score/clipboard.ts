@@ -1,14 +1,14 @@
-import type { Item, Line, LineSet, Move } from '../lib/api/client';
+import type { Item, Line, LineSet, Move, Talk, Wait } from '../lib/api/client';
 import { choices } from '../lib/sides';
 import { anything, type MoveFinder } from '../moves/find';
-import { unitOf } from '../document/doses';
-import { isSet } from '../document/edits';
+import { mostOf, unitOf } from '../document/doses';
+import { isLine, isSet, isWait } from '../document/edits';
 import { roundsText } from '../document/rounds';
 import { unitFor } from '../lib/words';
 
 /**
  * Lines as text that a teacher can read, write in any editor and paste back: a line each, "Thread the needle, 3 breaths, right then left";
- * a set says how it is taken, its lines stand indented below it. What only the class file knows (notes, own words, breath) is kept beside
+ * a set says how it is taken, its lines stand indented below it; talk and waiting are lines of their own. What only the class file knows (notes, own words, breath) is kept beside
  * the text in this browser, and used when the text comes back unchanged.
  */
 
@@ -18,12 +18,22 @@ const keptAt = 'ample-tide.clipboard';
 export function textOf(items: readonly Item[], moves: ReadonlyMap<string, Move>, depth = 0): string {
   return items
     .map((item) => {
-      if (!isSet(item)) return indent.repeat(depth) + lineText(item as Line, moves);
+      if (!isSet(item))
+        return indent.repeat(depth) + (isLine(item) ? lineText(item, moves) : betweenText(item));
       const head = `${indent.repeat(depth)}Set: ${roundsText(item.set.rounds ?? 1)}`;
       return `${head}\n${textOf(item.set.items, moves, depth + 1)}`;
     })
     .join('\n');
 }
+
+function betweenText(item: Talk | Wait): string {
+  if (isWait(item))
+    return ['Wait: ' + seconds(item.wait), item.what ?? 'silence', item.note].filter(Boolean).join(', ');
+  const words = (item.talk ?? '').replace(/\s+/g, ' ').trim();
+  return ['Talk:', words, item.seconds ? `(${seconds(item.seconds)})` : ''].filter(Boolean).join(' ');
+}
+
+const seconds = (amount: number) => `${amount} s`;
 
 function lineText(line: Line, moves: ReadonlyMap<string, Move>): string {
   const move = moves.get(line.move);
@@ -36,6 +46,9 @@ function lineText(line: Line, moves: ReadonlyMap<string, Move>): string {
     move?.name ?? line.move,
     dose ? `${dose.amount} ${unitFor(dose.amount, dose.unit)}` : '',
     sides ? sides.said.map((s) => s.text).join(' then ') : '',
+    line.perEnd ? `${line.perEnd} ${unitFor(line.perEnd, 'breaths')} at each end` : '',
+    line.eyes ? `eyes ${line.eyes}` : '',
+    line.goesOn ? 'goes on' : '',
   ]
     .filter(Boolean)
     .join(', ');
@@ -64,12 +77,29 @@ export function itemsFrom(text: string, moves: ReadonlyMap<string, Move>, finder
       continue;
     }
     if (!/^\s/.test(written)) into = items;
+    const between = betweenFrom(said);
+    if (between) {
+      into.push(between);
+      continue;
+    }
     const line = lineFrom(said, byName, finder);
     if (line) into.push(line as Item);
     else unclear.push(said);
   }
   return { items: items.filter((i) => !isSet(i) || i.set.items.length > 0), unclear };
 }
+
+function betweenFrom(said: string): Talk | Wait | null {
+  const talk = /^talk\s*:\s*(.*?)\s*(?:\((\d+)\s*s\w*\))?$/i.exec(said);
+  if (talk) return { talk: talk[1]!, ...(talk[2] ? { seconds: within(Number(talk[2])) } : {}) };
+  const wait = /^wait(?:ing)?\s*:\s*(\d+)\s*(m?)[a-z]*\s*,?\s*(silence|handling)?\s*,?\s*(.*)$/i.exec(said);
+  if (!wait) return null;
+  const what = wait[3]?.toLowerCase() === 'handling' ? 'handling' : 'silence';
+  const wanted = Number(wait[1]) * (wait[2] ? 60 : 1);
+  return { wait: within(wanted), what, ...(wait[4] ? { note: wait[4] } : {}) };
+}
+
+const within = (amount: number) => Math.min(mostOf.seconds, Math.max(1, amount));
 
 function roundsFrom(said: string): NonNullable<LineSet['set']['rounds']> {
   const sides = said.toLowerCase().match(/right|left/g) as ('right' | 'left')[] | null;
@@ -87,10 +117,20 @@ function lineFrom(
   const name = names.reverse().find((n) => byName.has(n.toLowerCase())) ?? pieces[0]!;
   const move = byName.get(name.toLowerCase()) ?? finder.find({ ...anything, text: name })[0];
   if (!move) return null;
-  const rest = said.slice(name.length).toLowerCase();
+  const whole = said.slice(name.length).toLowerCase();
+  const perEnd = /(\d+)\s*breaths? at each end/.exec(whole);
+  const eyes = /eyes (open|shut)/.exec(whole);
+  const rest = perEnd ? whole.replace(perEnd[0], '') : whole;
   const dose = /(\d+)\s*(breath|round|beat|second|minute)/.exec(rest);
   const sides = choices(move).find((c) => rest.includes(c.said.map((s) => s.text).join(' then ')));
-  return { move: move.id, ...doseFrom(dose), ...(sides ? { sides: sides.word } : {}) };
+  return {
+    move: move.id,
+    ...doseFrom(dose),
+    ...(sides ? { sides: sides.word } : {}),
+    ...(perEnd ? { perEnd: Number(perEnd[1]) } : {}),
+    ...(eyes ? { eyes: eyes[1] as 'open' } : {}),
+    ...(/\bgoes on\b/.test(rest) ? { goesOn: true } : {}),
+  };
 }
 
 function doseFrom(found: RegExpExecArray | null): Partial<Line> {

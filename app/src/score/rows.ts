@@ -1,6 +1,17 @@
-import type { ClassFile, Finding, Item, Line, LineScore, Score, Section } from '../lib/api/client';
+import type {
+  ClassFile,
+  Finding,
+  Item,
+  Line,
+  LineScore,
+  Pause,
+  Score,
+  Section,
+  Talk,
+  Wait,
+} from '../lib/api/client';
 import type { Band, Mark, Tick } from '../tide/marks';
-import { isSet } from '../document/edits';
+import { isLine, isSet } from '../document/edits';
 
 /** A line of the class beside what came out of it. */
 export interface LineRow {
@@ -9,16 +20,24 @@ export interface LineRow {
   score: LineScore | undefined;
 }
 
+/** Talk or waiting between lines. */
+export interface BetweenRow {
+  kind: 'between';
+  id: string;
+  item: Talk | Wait;
+  score: LineScore | undefined;
+}
+
 export interface SetRow {
   kind: 'set';
   id: string;
   name: string;
   rounds: number | ('right' | 'left')[];
-  pauseBetween: number;
+  pauseBetween: Pause | undefined;
   rows: Row[];
 }
 
-export type Row = LineRow | SetRow;
+export type Row = LineRow | BetweenRow | SetRow;
 
 export interface SectionRows {
   section: Section;
@@ -30,30 +49,41 @@ export interface SectionRows {
 /** The class as the score shows it: sections, sets and lines, each with its time. */
 export function rowsOf(document: ClassFile, score: Score | null): SectionRows[] {
   const scores = new Map(score?.lines.map((l) => [l.id, l]));
-  const toRow = (item: Item): Row =>
-    isSet(item)
-      ? {
-          kind: 'set',
-          id: item.id ?? '',
-          name: item.set.name ?? '',
-          rounds: item.set.rounds ?? 1,
-          pauseBetween: item.set.pauseBetween ?? 0,
-          rows: item.set.items.map(toRow),
-        }
-      : { kind: 'line', line: item as Line, score: scores.get(item.id ?? '') };
+  const toRow = (item: Item): Row => {
+    const id = item.id ?? '';
+    if (isSet(item))
+      return {
+        kind: 'set',
+        id,
+        name: item.set.name ?? '',
+        rounds: item.set.rounds ?? 1,
+        pauseBetween: item.set.pauseBetween,
+        rows: item.set.items.map(toRow),
+      };
+    return isLine(item)
+      ? { kind: 'line', line: item, score: scores.get(id) }
+      : { kind: 'between', id, item, score: scores.get(id) };
+  };
   let now = 0;
   return document.sections.map((section) => {
     const rows = (section.items ?? []).map(toRow);
-    const spans = linesOf(rows).flatMap((l) => l.score?.occurrences ?? []);
+    const spans = leavesOf(rows).flatMap((l) => l.score?.occurrences ?? []);
     const fromMs = now;
     now = spans.reduce((end, o) => Math.max(end, o.startMs + o.ms), now);
     return { section, fromMs, toMs: now, rows };
   });
 }
 
-export function linesOf(rows: Row[]): LineRow[] {
-  return rows.flatMap((row) => (row.kind === 'line' ? [row] : linesOf(row.rows)));
+/** All that takes time by itself: lines, talk, waiting; without the sets around them. */
+export function leavesOf(rows: Row[]): (LineRow | BetweenRow)[] {
+  return rows.flatMap((row) => (row.kind === 'set' ? leavesOf(row.rows) : [row]));
 }
+
+export function linesOf(rows: Row[]): LineRow[] {
+  return leavesOf(rows).filter((row) => row.kind === 'line');
+}
+
+export const idOf = (row: Row): string => (row.kind === 'line' ? (row.line.id ?? '') : row.id);
 
 /** Sections as bands of the tide line; the last one reaches the end. */
 export function bandsOf(sections: SectionRows[], totalMs: number): Band[] {

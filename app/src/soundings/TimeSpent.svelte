@@ -2,7 +2,7 @@
   import type { Score } from '../lib/api/client';
   import { catalogue } from '../lib/catalogue.svelte';
   import { clock } from '../lib/time';
-  import type { SectionRows } from '../score/rows';
+  import { idOf, type SectionRows } from '../score/rows';
 
   interface Props {
     score: Score;
@@ -22,7 +22,7 @@
     [
       { name: 'breath', ms: score.time.breath - restMs, fill: 'var(--water-top)' },
       { name: 'rest', ms: restMs, fill: 'var(--water-bottom)' },
-      { name: 'talk before moving', ms: score.time.lead, fill: 'var(--fig-right)' },
+      { name: 'talk by itself', ms: score.time.lead, fill: 'var(--fig-right)' },
       { name: 'ways', ms: score.time.ways, fill: 'var(--fig-prop-edge)' },
       { name: 'pauses', ms: score.time.pauses, fill: 'var(--fig-left)' },
     ].filter((p) => p.ms > 0),
@@ -33,7 +33,9 @@
 
   function linesIn(rows: SectionRows['rows']): [string, string][] {
     return rows.flatMap((row) =>
-      row.kind === 'set' ? linesIn(row.rows) : [[row.line.id ?? '', row.line.move] as [string, string]],
+      row.kind === 'set'
+        ? linesIn(row.rows)
+        : [[idOf(row), row.kind === 'line' ? row.line.move : ''] as [string, string]],
     );
   }
 

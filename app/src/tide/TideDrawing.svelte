@@ -23,6 +23,8 @@
     effort: number[][];
     /** Every breath, once it is looked at closely. */
     events: readonly ScoreEvent[] | null;
+    /** Between which moments the class is likely to end. */
+    likely: Pick<Score['forecast'], 'p10Ms' | 'p90Ms'> | null;
   }
 
   interface Props {
@@ -39,7 +41,10 @@
 
   const { tide, playhead, frame, step, sight, onseek }: Props = $props();
 
-  const { points, totalMs, wantedMs, bands, marks, links, open, preview } = $derived(tide);
+  const { points, totalMs, wantedMs, bands, marks, links, open, preview, likely } = $derived(tide);
+  const likelyMiddle = $derived(
+    likely && likely.p90Ms > likely.p10Ms ? (totalMs - likely.p10Ms) / (likely.p90Ms - likely.p10Ms) : 0.5,
+  );
   const minutes = $derived(
     Array.from({ length: Math.floor(frame.totalMs / 60_000 / step) + 1 }, (_, i) => i * step),
   );
@@ -77,6 +82,17 @@
     <linearGradient id="water" x1="0" y1="0" x2="0" y2="1">
       <stop offset="0" stop-color="var(--water-top)" />
       <stop offset="1" stop-color="var(--water-bottom)" />
+    </linearGradient>
+    <!-- Most likely in the middle; what lies beyond the picture fades at its end. -->
+    <linearGradient
+      id="likely"
+      gradientUnits="userSpaceOnUse"
+      x1={x(frame, likely?.p10Ms ?? 0)}
+      x2={x(frame, likely?.p90Ms ?? 0)}
+    >
+      <stop offset="0" stop-color="var(--ink)" stop-opacity="0.12" />
+      <stop offset={likelyMiddle} stop-color="var(--ink)" stop-opacity="0.6" />
+      <stop offset="1" stop-color="var(--ink)" stop-opacity="0" />
     </linearGradient>
     <linearGradient id="effort" gradientUnits="userSpaceOnUse" x1="0" x2={frame.width}>
       {#each dark as shade, i (i)}
@@ -133,6 +149,17 @@
     {#each marks as mark, i (i)}
       <path class="mark {mark.level}" d="M{x(frame, mark.ms)} 117l5 8h-10z"><title>{mark.text}</title></path>
     {/each}
+    {#if likely && likely.p90Ms > 0}
+      <rect
+        class="likely"
+        x={x(frame, likely.p10Ms)}
+        width={Math.max(0, frame.width - x(frame, likely.p10Ms))}
+        y="116"
+        height="5"
+        fill="url(#likely)"
+        ><title>Likely to end between {clock(likely.p10Ms)} and {clock(likely.p90Ms)}</title></rect
+      >
+    {/if}
     {#if Math.abs(wantedMs - totalMs) > 1000}
       <line class="wanted" x1={x(frame, wantedMs)} x2={x(frame, wantedMs)} y1="0" y2="116" />
     {/if}

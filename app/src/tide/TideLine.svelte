@@ -96,6 +96,7 @@
       .map((b) => `${b.name} from ${clock(b.fromMs)} to ${clock(b.toMs)}`)
       .join('; ')}. {tide.ticks.length} sides taken; {tide.open.length} things opened, {tide.open.filter(
       (o) => o.toMs == null,
-    ).length} never closed.
+    ).length} never closed.{#if tide.likely}
+      Likely to end between {clock(tide.likely.p10Ms)} and {clock(tide.likely.p90Ms)}.{/if}
   </p>
 </div>

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import type { ClassFile, Move } from '../lib/api/client';
-import { lineOf, moveTo, removeItem, wrap, insertLine } from '../document/edits';
+import { insertItems, insertLine, lineOf, moveTo, removeItem, wrap } from '../document/edits';
 import { changes } from './changes';
 
 const moves = new Map<string, Move>([
@@ -53,6 +53,13 @@ describe('differences', () => {
     ['one line that moved', (d) => moveTo(d, ['a'], 'c', 'after'), ['Seated twist has moved']],
     ['a line in another section', (d) => moveTo(d, ['a'], 'd', 'after'), ['Seated twist has moved, in Rest']],
     ['minutes', (d) => (d.minutes = 25), ['minutes 20 → 25']],
+    ['talk', (d) => insertItems(d, [{ talk: 'Welcome' }], 'd'), ['Talk “Welcome” is new, in Rest']],
+    ['waiting', (d) => insertItems(d, [{ wait: 30 }], 'd'), ['Waiting 30 s is new, in Rest']],
+    [
+      'going on, and a pause in seconds',
+      (d) => Object.assign(lineOf(d, 'c')!, { goesOn: true, pauseAfter: { seconds: 10 } }),
+      ['Seated twist: goes on from the line before; pause after none → 10 seconds'],
+    ],
     [
       'words',
       (d) => (lineOf(d, 'a')!.talk = 'Sit tall and turn '.repeat(4)),

@@ -1,7 +1,8 @@
 import { plain, unitFor } from '../lib/words';
-import type { ClassFile, Move } from '../lib/api/client';
+import type { ClassFile, Move, Pause } from '../lib/api/client';
 import { choices } from '../lib/sides';
 import { units } from '../document/doses';
+import { pauseText } from '../document/pauses';
 import { roundsText } from '../document/rounds';
 import { differing, moved, outline, same, type Entry } from '../document/outline';
 
@@ -50,10 +51,15 @@ function inside(entry: Entry, all: ReadonlyMap<string, Entry>, name: (entry: Ent
 
 function nameOf(entry: Entry, moves: ReadonlyMap<string, Move>): string {
   if (entry.kind === 'line') return moves.get(String(entry.fields.move))?.name ?? String(entry.fields.move);
+  if (entry.kind === 'talk')
+    return entry.fields.talk ? `Talk “${shortened(String(entry.fields.talk))}”` : 'Talk';
+  if (entry.kind === 'wait') return `Waiting ${String(entry.fields.wait)} s`;
   if (entry.kind === 'set')
     return String(entry.fields.name || `the set ${roundsText((entry.fields.rounds ?? 1) as number)}`);
   return String(entry.fields.name || 'a section');
 }
+
+const shortened = (text: string) => (text.length > 30 ? `${text.slice(0, 29)}…` : text);
 
 function headChanges(from: ClassFile, to: ClassFile): Change[] {
   const [a, b] = [from as unknown as Record<string, unknown>, to as unknown as Record<string, unknown>];
@@ -73,6 +79,9 @@ function fieldChanges(old: Entry, now: Entry, moves: ReadonlyMap<string, Move>):
     else if (field === 'sides') told.push(`${sidesOf(old, moves)} ${arrow} ${sidesOf(now, moves)}`);
     else if (field === 'rounds') told.push(`${roundsText(a as number)} ${arrow} ${roundsText(b as number)}`);
     else if (field === 'locked') told.push(b ? 'locked' : 'unlocked');
+    else if (field === 'goesOn') told.push(b ? 'goes on from the line before' : 'begins anew');
+    else if (field.startsWith('pause'))
+      told.push(`${words[field]} ${pauseText(a as Pause)} ${arrow} ${pauseText(b as Pause)}`);
     else told.push(became(words[field] ?? plain(field), a, b));
   }
   return told;
@@ -82,8 +91,10 @@ const arrow = '→';
 const words: Record<string, string> = {
   talk: 'talk-in',
   say: 'own words',
-  pauseAfter: 'breaths after',
-  pauseBetween: 'breaths between',
+  pauseAfter: 'pause after',
+  pauseBetween: 'pause between',
+  perEnd: 'breaths at each end',
+  wait: 'seconds',
 };
 
 const doseOf = ({ fields }: Entry) => {

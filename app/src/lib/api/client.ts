@@ -5,17 +5,20 @@ import type {
   Family,
   Item,
   Line,
+  Pause,
   Section,
   Set as LineSet,
   Sides,
   Surface,
+  Talk,
+  Wait,
 } from './classFile';
 import type { components, paths } from './schema';
 
 type Schemas = components['schemas'];
 
 export type ClassFile = AmpleTideClass;
-export type { Area, Family, Item, Line, LineSet, Section, Sides, Surface };
+export type { Area, Family, Item, Line, LineSet, Pause, Section, Sides, Surface, Talk, Wait };
 export type Score = Schemas['ScoreResponse'];
 export type LineScore = Schemas['LineResponse'];
 export type Finding = Schemas['FindingResponse'];

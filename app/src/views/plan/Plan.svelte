@@ -5,7 +5,7 @@
   import { Playback } from '../../score/playback.svelte';
   import Preview from '../../score/Preview.svelte';
   import { PlanState } from '../../plan/plan.svelte';
-  import { bandsOf, linesOf, marksOf, rowsOf, ticksOf } from '../../score/rows';
+  import { bandsOf, idOf, leavesOf, marksOf, rowsOf, ticksOf } from '../../score/rows';
   import ScoreView from '../../score/ScoreView.svelte';
   import Soundings from '../../soundings/Soundings.svelte';
   import TimeSpent from '../../soundings/TimeSpent.svelte';
@@ -34,7 +34,7 @@
   const plan = new PlanState(params.id);
   onDestroy(() => plan.close());
   const sections = $derived(plan.document ? rowsOf(plan.document, plan.score) : []);
-  const lines = $derived(sections.flatMap((s) => linesOf(s.rows)));
+  const leaves = $derived(sections.flatMap((s) => leavesOf(s.rows)));
   const tide = $derived<Tide>({
     points: plan.score?.tide ?? [],
     totalMs: plan.score?.totalMs ?? 0,
@@ -47,13 +47,14 @@
     open: plan.score?.open ?? [],
     effort: plan.score?.ledgers.arc ?? [],
     events: plan.score?.events ?? null,
+    likely: plan.score?.forecast ?? null,
   });
-  const startOf = (id: string | null) => lines.find((l) => l.line.id === id)?.score?.occurrences[0]?.startMs;
+  const startOf = (id: string | null) => leaves.find((l) => idOf(l) === id)?.score?.occurrences[0]?.startMs;
 
   // What can be done depends on what moves are, so nothing is shown before they are known.
   async function open() {
     await Promise.all([catalogue.load(), plan.load()]);
-    plan.selected ??= lines[0]?.line.id ?? null;
+    plan.selected ??= leaves[0] ? idOf(leaves[0]) : null;
     if (!plan.document || catalogue.moves.size === 0) return;
     takeAlong(plan);
   }
@@ -99,9 +100,9 @@
 
   function seek(ms: number) {
     playback.seek(ms);
-    const before = lines.filter((l) => (l.score?.occurrences[0]?.startMs ?? Infinity) <= ms);
-    const line = before.at(-1) ?? lines[0];
-    if (line?.line.id) void go(line.line.id);
+    const before = leaves.filter((l) => (l.score?.occurrences[0]?.startMs ?? Infinity) <= ms);
+    const row = before.at(-1) ?? leaves[0];
+    if (row) void go(idOf(row));
   }
 
   function leave(event: BeforeUnloadEvent) {
