@@ -5,6 +5,7 @@ using AmpleTide.Core.Classes;
 using AmpleTide.Core.Judgements;
 using AmpleTide.Core.Planning;
 using AmpleTide.Core.Scoring;
+using AmpleTide.Fitting;
 using AmpleTide.Formats;
 
 namespace AmpleTide.Core.Tests;
@@ -26,6 +27,9 @@ internal static class Shipped
             shapes.Save(Path.Combine(Folder, Shapes));
         return catalogue;
     });
+
+    /// <summary>What fixes need beside the class.</summary>
+    public static readonly FixTools Tools = new(Fitter.ToLength);
 
     private static readonly Lazy<WayNetwork> Network = new(() => new(Catalogue));
 
@@ -72,7 +76,7 @@ internal static class Shipped
     /// <summary>The class with a finding mended by its first fix, or another of its fixes.</summary>
     public static ClassPlan Mended(ClassPlan plan, Finding finding, Fix? fix = null)
     {
-        var result = (fix ?? finding.Fixes[0]).Apply(Score(plan), finding);
+        var result = (fix ?? finding.Fixes[0]).Apply(Score(plan), finding, Tools);
         Assert.True(result.Plan is not null, $"{finding.Rule}, {(fix ?? finding.Fixes[0]).Label}: {result.Refusal}");
         return result.Plan;
     }

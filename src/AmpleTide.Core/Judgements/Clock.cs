@@ -3,7 +3,7 @@ using System.Globalization;
 namespace AmpleTide.Core.Judgements;
 
 /// <summary>Times as findings say them.</summary>
-internal static class Clock
+public static class Clock
 {
     /// <summary>Minutes and seconds, to the nearest second, as the interface shows them.</summary>
     public static string Of(TimeSpan time)

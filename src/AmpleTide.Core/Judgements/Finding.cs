@@ -26,7 +26,10 @@ public sealed record Finding(
     public Finding Fix(string label, Func<ClassPlan, ClassPlan> edit) => Fix(label, plan => [edit(plan)]);
 
     /// <summary>The finding with one more fix that has a choice: the first edit that mends it and makes nothing worse is taken.</summary>
-    public Finding Fix(string label, Func<ClassPlan, IEnumerable<ClassPlan>> edits) =>
+    public Finding Fix(string label, Func<ClassPlan, IEnumerable<ClassPlan>> edits) => Fix(label, (plan, _) => edits(plan));
+
+    /// <summary>The finding with one more fix that needs more than the class.</summary>
+    public Finding Fix(string label, Func<ClassPlan, FixTools, IEnumerable<ClassPlan>> edits) =>
         this with
         {
             Fixes = [.. Fixes, new($"fix-{Fixes.Count + 1}", label, edits)],

@@ -7,7 +7,7 @@ namespace AmpleTide.Core.Judgements;
 /// <param name="Id">Its place among the fixes of its finding.</param>
 /// <param name="Label">What the button says: a verb first.</param>
 /// <param name="Edits">The edits to try, best first; they run only when they are asked for.</param>
-public sealed record Fix(string Id, string Label, Func<ClassPlan, IEnumerable<ClassPlan>> Edits)
+public sealed record Fix(string Id, string Label, Func<ClassPlan, FixTools, IEnumerable<ClassPlan>> Edits)
 {
     // Enough to find one that fits, few enough to answer at once.
     private const int MostTried = 12;
@@ -18,15 +18,15 @@ public sealed record Fix(string Id, string Label, Func<ClassPlan, IEnumerable<Cl
     /// <summary>Mends a finding.</summary>
     /// <param name="score">The class as it is.</param>
     /// <param name="finding">The finding, of this very class.</param>
-    /// <param name="cancellation">Ends the search early.</param>
+    /// <param name="tools">What is needed beside the class.</param>
     /// <returns>The class as it would be, or why nothing does it.</returns>
-    public FixResult Apply(Score score, Finding finding, CancellationToken cancellation = default)
+    public FixResult Apply(Score score, Finding finding, FixTools tools)
     {
         var was = Judgement.Of(score);
         var trials = new List<Trial>();
-        foreach (var edited in Edits(score.Plan).Take(MostTried))
+        foreach (var edited in Edits(score.Plan, tools).Take(MostTried))
         {
-            cancellation.ThrowIfCancellationRequested();
+            tools.Cancellation.ThrowIfCancellationRequested();
             trials.Add(Trial.Of(score, was, finding, this, edited));
             // What is put in takes its time: best within the minutes that were wanted.
             if (trials[^1] is { Refusal: null, IsOnTime: true })
@@ -116,6 +116,14 @@ public sealed record Fix(string Id, string Label, Func<ClassPlan, IEnumerable<Cl
         private static string NameOf(Score score, Line line) => score.Catalogue.Move(line.Move)?.Name ?? line.Move;
     }
 }
+
+/// <summary>What fixes need beside the class; handed in, so that the judgements know nothing of what is built on them.</summary>
+/// <param name="ToLength">Fits a class to a length by its doses: ways to do it, best first.</param>
+/// <param name="Cancellation">Ends the search early.</param>
+public sealed record FixTools(
+    Func<Score, TimeSpan, CancellationToken, IEnumerable<ClassPlan>> ToLength,
+    CancellationToken Cancellation = default
+);
 
 /// <summary>What came of a fix.</summary>
 /// <param name="Plan">The class as it would be; null where nothing does it.</param>

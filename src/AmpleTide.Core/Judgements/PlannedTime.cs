@@ -1,6 +1,3 @@
-using AmpleTide.Core.Catalogue;
-using AmpleTide.Core.Classes;
-using AmpleTide.Core.Planning;
 using AmpleTide.Core.Scoring;
 
 namespace AmpleTide.Core.Judgements;
@@ -14,7 +11,6 @@ public static class PlannedTime
     // Under a minute, or a twentieth of a class, nobody can tell before it is taught; common practice, no source.
     private static readonly TimeSpan Unnoticed = TimeSpan.FromMinutes(1);
     private const int Share = 20;
-    private const int MostSteps = 400;
 
     private static IEnumerable<Finding> Judge(Score score)
     {
@@ -28,7 +24,7 @@ public static class PlannedTime
                 $"{Clock.Of(score.Total)} planned, {Clock.Of(wanted)} wanted: {Clock.Of(off.Duration())} {(over ? "over" : "short")}.",
                 Where(score)
             )
-            .Fix(over ? "Shorten the doses" : "Lengthen the doses", plan => Approach(plan, score, wanted));
+            .Fix(over ? "Shorten the doses" : "Lengthen the doses", (_, tools) => tools.ToLength(score, wanted, tools.Cancellation));
         yield return finding with
         {
             Fixes = [finding.Fixes[0] with { Betters = after => (after.Total - wanted).Duration() < off.Duration() }],
@@ -40,60 +36,4 @@ public static class PlannedTime
         string Of(EventKind kind) => Clock.Of(score.TimeByKind[(int)kind]);
         return $"Talk takes {Of(EventKind.Lead)}, ways take {Of(EventKind.Way)}.";
     }
-
-    // One step of dose at a time, shared out over the class: the move whose dose is changed least so far goes next. Both sides alike,
-    // within least and most; locked lines and the rest stay as they are when time is short. Ends when no step brings the total nearer
-    // without harm.
-    private static ClassPlan Approach(ClassPlan plan, Score score, TimeSpan wanted)
-    {
-        var serious = Serious(score);
-        for (var step = 0; step < MostSteps; step++)
-        {
-            var now = score;
-            var nearest = Steps(plan, score, score.Total > wanted)
-                .OrderBy(s => s.Stretched)
-                .Select(s => ClassCompiler.Compile(s.Plan, now.Catalogue, now.Ways, false, now.Tempo))
-                .FirstOrDefault(next => (next.Total - wanted).Duration() < (now.Total - wanted).Duration() && Serious(next) <= serious);
-            if (nearest is null)
-                break;
-            (plan, score) = (nearest.Plan, nearest);
-        }
-        return plan;
-    }
-
-    private static int Serious(Score score) => Judgement.Of(score).Count(f => f.Level == Level.Serious);
-
-    // One step for each move, and how far it would be from the move's usual dose then.
-    private static IEnumerable<(ClassPlan Plan, double Stretched)> Steps(ClassPlan plan, Score score, bool shorter)
-    {
-        // All lines of a move change together, so that sides and options stay equal.
-        var groups =
-            from line in plan.Lines
-            where score.Catalogue.Move(line.Move) is { } move && !(shorter && move.Kind == MoveKind.Rest)
-            group line by line.Move;
-        foreach (var lines in groups)
-        {
-            var move = score.Catalogue.Move(lines.Key)!;
-            var range = move.Dose;
-            Dose Now(Line line) => line.Dose ?? new Dose(range.Unit, range.Usual);
-            Dose Next(Line line) => Now(line) with { Amount = Now(line).Amount + (shorter ? -Stride(move) : Stride(move)) };
-            if (lines.Any(l => l.Locked || Now(l).Unit != range.Unit || Next(l).Amount < range.Least || Next(l).Amount > range.Most))
-                continue;
-            var ratio = lines.Average(l => Next(l).Amount) / range.Usual;
-            yield return (
-                plan.ChangeLines([.. lines.Select(l => l.Id)], line => line with { Dose = Next(line) }),
-                shorter ? 1 / ratio : ratio
-            );
-        }
-    }
-
-    private static int Stride(Move move) =>
-        (
-            move.Dose.Unit switch
-            {
-                Unit.Seconds => 15,
-                Unit.Beats => 4,
-                _ => 1,
-            }
-        ) * (move.Sides == Sidedness.Alternating ? 2 : 1);
 }

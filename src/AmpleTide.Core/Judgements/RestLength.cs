@@ -16,16 +16,18 @@ public static class RestLength
     private const double LongMinutes = 45;
     private const double Share = 0.05;
 
+    /// <summary>How long the rest of a class of so many minutes is at least.</summary>
+    public static TimeSpan Needed(double minutes) =>
+        minutes < ShortMinutes ? TimeSpan.FromSeconds(30)
+        : minutes <= LongMinutes ? WholeMilliseconds.Longer(TimeSpan.FromSeconds(75), WholeMilliseconds.Of(Share * minutes * 60))
+        : TimeSpan.FromMinutes(5);
+
     private static IEnumerable<Finding> Judge(Score score)
     {
         if (score.PracticeSpans.Count == 0)
             yield break;
-        var minutes = score.Plan.Minutes;
-        var (needed, level) =
-            minutes < ShortMinutes ? (TimeSpan.FromSeconds(30), Level.Hint)
-            : minutes <= LongMinutes
-                ? (WholeMilliseconds.Longer(TimeSpan.FromSeconds(75), WholeMilliseconds.Of(Share * minutes * 60)), Level.Notable)
-            : (TimeSpan.FromMinutes(5), Level.Notable);
+        var needed = Needed(score.Plan.Minutes);
+        var level = score.Plan.Minutes < ShortMinutes ? Level.Hint : Level.Notable;
         var rest = Arc.Rest(score);
         var length = Arc.RestTime(score);
         if (length >= needed)

@@ -15,6 +15,9 @@ public static class ThemeShare
     private const double LeastOfShort = 0.6;
     private const double ShortMinutes = 10;
 
+    /// <summary>Whether a line eases what the class is about.</summary>
+    public static bool IsOnTheme(LineScore line, IReadOnlyList<Area> theme) => line.Form is { } form && theme.Any(form.Easing.Includes);
+
     private static IEnumerable<Finding> Judge(Score score)
     {
         var theme = score.Plan.Theme.Areas;
@@ -25,9 +28,9 @@ public static class ThemeShare
         foreach (var line in score.Lines)
         {
             // Arriving, breathing and resting belong to any theme.
-            if (line.Form is not { } form)
+            if (line.Form is null)
                 continue;
-            var serves = theme.Any(form.Easing.Includes);
+            var serves = IsOnTheme(line, theme);
             if (Arc.IsQuiet(line) && !serves)
                 continue;
             all += line.Practised;

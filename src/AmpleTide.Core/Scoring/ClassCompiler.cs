@@ -132,6 +132,7 @@ public sealed class ClassCompiler
         if (move.Out is { } end)
             at = catalogue.Position(end);
         var pass = PassTiming.Of(line.Form, line.Dose, order.Alternates, breath, ofLine, line.Line.PerEnd);
+        line.Limits = LimitsOf(line, order.Alternates, breath, ofLine, pass);
         if (goesOn)
             pass = pass.WithoutGoingIn();
         time.Eyes(line);
@@ -154,6 +155,16 @@ public sealed class ClassCompiler
                 Pause(line.Line.PauseBetween, line);
         }
         Pause(line.Line.PauseAfter, line);
+    }
+
+    private static DoseLimits LimitsOf(LineScore line, bool alternates, BreathPatterns breath, Tempo ofLine, PassTiming pass)
+    {
+        var range = line.Move!.Dose;
+        var alike = line.Dose.Unit == range.Unit;
+        var ofRange = alike
+            ? pass.Unit
+            : PassTiming.Of(line.Form!, new(range.Unit, range.Usual), alternates, breath, ofLine, line.Line.PerEnd).Unit;
+        return DoseLimits.Of(range, line.Dose.Unit, alternates, ofRange, pass.Unit);
     }
 
     private GoingOnHindered HinderedBy(MoveForm form, SideOrder order) =>

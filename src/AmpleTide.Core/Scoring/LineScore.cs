@@ -1,6 +1,7 @@
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Classes;
+using AmpleTide.Core.Planning;
 
 namespace AmpleTide.Core.Scoring;
 
@@ -40,8 +41,8 @@ public sealed class LineScore(Line line, Section section, Set? set, Move? move) 
     /// <summary>What of its time does not hang on the dose.</summary>
     public TimeSpan FixedTime => Time - UnitTime.Times(Dose.Amount);
 
-    /// <summary>By how much its dose is changed at a time: sides that alternate stay even.</summary>
-    public int DoseStep => Move?.Sides == Sidedness.Alternating && Dose.Unit != Unit.Seconds ? 2 : 1;
+    /// <summary>Between which doses it may be, in its own unit.</summary>
+    public DoseLimits Limits { get; internal set; }
 
     /// <summary>Practice on the right; for circles and crossings, in the first direction.</summary>
     public ref Practice Right => ref right;

@@ -48,8 +48,8 @@ internal static partial class ScoreWriter
         json.WriteString(Field.Unit, Word.Encoded(line.Dose.Unit));
         json.WriteNumber(Field.Amount, line.Dose.Amount);
         json.WriteString(Field.Sides, line.Move is null || line.Move.Sides == Sidedness.None ? "none" : line.Line.Sides?.Word ?? "");
-        if (line.Move is { } move)
-            WriteLineTime(json, line, move);
+        if (line.Move is not null)
+            WriteLineTime(json, line);
         WriteOccurrences(json, line);
         json.WriteStartObject(Field.Practice);
         WritePractice(json, Field.Right, line.Right);
@@ -80,14 +80,14 @@ internal static partial class ScoreWriter
     }
 
     // So that any other dose can be told without asking again: fixed + dose × unit.
-    private static void WriteLineTime(Utf8JsonWriter json, LineScore line, Move move)
+    private static void WriteLineTime(Utf8JsonWriter json, LineScore line)
     {
         json.WriteStartObject(Field.Time);
         json.WriteNumber(Field.FixedMs, line.FixedTime.Ms());
         json.WriteNumber(Field.UnitMs, line.UnitTime.Ms());
-        json.WriteNumber(Field.Least, move.Dose.Least);
-        json.WriteNumber(Field.Most, move.Dose.Most);
-        json.WriteNumber(Field.Step, line.DoseStep);
+        json.WriteNumber(Field.Least, line.Limits.Least);
+        json.WriteNumber(Field.Most, line.Limits.Most);
+        json.WriteNumber(Field.Step, line.Limits.Step);
         json.WriteEndObject();
     }
 

@@ -1,5 +1,6 @@
 using System.Text.Json;
 using AmpleTide.Core.Suggestions;
+using AmpleTide.Fitting;
 using AmpleTide.Formats;
 using AmpleTide.Server.Contracts;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -40,7 +41,7 @@ internal static class ScoreEndpoints
         var fix =
             finding.Fixes.FirstOrDefault(f => f.Id == fixId)
             ?? throw new UnusableException("There is nothing to fix.", [new("/fix", $"the finding has no fix '{fixId}'")]);
-        var result = fix.Apply(before.Score, finding, request.HttpContext.RequestAborted);
+        var result = fix.Apply(before.Score, finding, new(Fitter.ToLength, request.HttpContext.RequestAborted));
         if (result.Plan is not { } plan)
             throw new UnusableException($"“{fix.Label}” does not work here.", [new("/fix", result.Refusal!)]);
         // What goes out is what a class file would hold, and so it is read again: the class that comes back can always be saved.

@@ -70,7 +70,7 @@ public class EveryFix
             foreach (var (finding, fix) in before.SelectMany(f => f.Fixes.Select(x => (f, x))))
             {
                 tried++;
-                var result = fix.Apply(score, finding);
+                var result = fix.Apply(score, finding, Shipped.Tools);
                 var what = $"{finding.Rule} ({finding.Text}), {fix.Label}";
                 if (result.Plan is not { } edited)
                 {
@@ -104,7 +104,7 @@ public class EveryFix
             var score = Shipped.Score(plan);
             foreach (var (finding, fix) in Judgement.Of(score).SelectMany(f => f.Fixes.Select(x => (f, x))))
             {
-                if (fix.Apply(score, finding).Plan is not { } edited)
+                if (fix.Apply(score, finding, Shipped.Tools).Plan is not { } edited)
                     continue;
                 var now = edited.Lines.ToDictionary(l => l.Id);
                 Assert.All(
@@ -121,7 +121,9 @@ public class EveryFix
         var plan = Shipped.Demo("knots-undone");
         var score = Shipped.Score(plan);
         var finding = Judgement.Of(score).First(f => f.Fixes.Count > 0);
-        Assert.Throws<OperationCanceledException>(() => finding.Fixes[0].Apply(score, finding, new CancellationToken(canceled: true)));
+        Assert.Throws<OperationCanceledException>(() =>
+            finding.Fixes[0].Apply(score, finding, Shipped.Tools with { Cancellation = new(canceled: true) })
+        );
     }
 
     private static ClassPlan Locked(ClassPlan plan) => plan.ChangeLines([.. plan.Lines.Select(l => l.Id)], l => l with { Locked = true });

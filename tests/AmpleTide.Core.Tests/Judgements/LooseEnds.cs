@@ -174,7 +174,7 @@ public class LooseEnds
         Assert.Equal(lines, found.SelectMany(f => f.Lines).Distinct().Order(Shipped.ByPlace(faulty)));
         foreach (var finding in found)
         {
-            var tried = finding.Fixes.Select(fix => fix.Apply(Shipped.Score(faulty), finding)).ToList();
+            var tried = finding.Fixes.Select(fix => fix.Apply(Shipped.Score(faulty), finding, Shipped.Tools)).ToList();
             Assert.True(
                 tried.Exists(t => t.Plan is { } mended && Shipped.Judge(mended).All(f => f.Id != finding.Id)),
                 string.Join(" | ", tried.Select(t => t.Refusal))
@@ -210,7 +210,7 @@ public class LooseEnds
         // In both rounds they follow each other at once; it is told once.
         var finding = Assert.Single(WrongMoves.Judge(plan), f => f.Rule == "end-to-end");
         Assert.Equal(["a", "b"], finding.Lines);
-        var mended = finding.Fixes[0].Apply(WrongMoves.Score(plan), finding).Plan!;
+        var mended = finding.Fixes[0].Apply(WrongMoves.Score(plan), finding, Shipped.Tools).Plan!;
         Assert.DoesNotContain(WrongMoves.Judge(mended), f => f.Rule == "end-to-end");
     }
 

@@ -290,7 +290,7 @@ public class RuleTables
         var plan = Shipped.Demo("bench-by-the-window") with { Minutes = 3 };
         var locked = plan.ChangeLines([.. plan.Lines.Select(l => l.Id)], l => l with { Locked = true });
         var finding = Shipped.Found(locked, "time")!;
-        Assert.Equal("What could be changed is locked.", finding.Fixes[0].Apply(Shipped.Score(locked), finding).Refusal);
+        Assert.Equal("What could be changed is locked.", finding.Fixes[0].Apply(Shipped.Score(locked), finding, Shipped.Tools).Refusal);
     }
 
     [Fact]
