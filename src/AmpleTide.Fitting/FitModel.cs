@@ -7,8 +7,8 @@ namespace AmpleTide.Fitting;
 /// <summary>The doses that were found.</summary>
 /// <param name="Doses">One for each adjustable line.</param>
 /// <param name="IsOptimal">Whether nothing better exists.</param>
-/// <param name="BoundMs">By how much doses have to change at least in all, in milliseconds, as far as that is proven.</param>
-internal sealed record Solution(IReadOnlyList<long> Doses, bool IsOptimal, long BoundMs);
+/// <param name="BoundSeconds">By how much doses have to change at least in all, in seconds, as far as that is proven.</param>
+internal sealed record Solution(IReadOnlyList<long> Doses, bool IsOptimal, long BoundSeconds);
 
 /// <summary>
 /// A problem as constraints. What is best is settled one wish after the other, each as good as the wishes before it allow: as few lines
@@ -18,7 +18,10 @@ internal sealed class FitModel
 {
     // The same answer on every machine: one worker, a fixed seed, and an end that is counted in work, not by the clock.
     private const int Seed = 20;
-    private const double MostWork = 3;
+    private const double MostWork = 2;
+
+    // All constraints in the relaxation, and no probing before: the first proves in a tenth of a second what else is not proven in ten.
+    private const string Relaxed = "linearization_level:2, cp_model_probing_level:0";
 
     private readonly CpModel model = new();
     private readonly IntVar[] doses;
@@ -43,12 +46,14 @@ internal sealed class FitModel
             );
             var differs = model.NewBoolVar($"changed {i}");
             model.Add(doses[i] == from + up - down);
-            model.Add(up + down == 0).OnlyEnforceIf(differs.Not());
+            // As bounds and not as an implication, so that the relaxation sees how few lines can be enough.
+            model.Add(up <= differs * Math.Max(0, most - from));
+            model.Add(down <= differs * Math.Max(0, from - least));
             isChanged.Add(differs);
-            ups.Add(up * line.UnitMs);
-            downs.Add(down * line.UnitMs);
+            ups.Add(up * line.UnitSeconds);
+            downs.Add(down * line.UnitSeconds);
             if (line.IsOnTheme)
-                fromTheme.Add(down * line.UnitMs);
+                fromTheme.Add(down * line.UnitSeconds);
         }
         (changed, change, takenFromTheme) = (LinearExpr.Sum(isChanged), LinearExpr.Sum(ups.Concat(downs)), LinearExpr.Sum(fromTheme));
         foreach (var (terms, sum) in problem.Sides)
@@ -72,7 +77,7 @@ internal sealed class FitModel
             best = new(
                 [.. doses.Select(d => solver.Value(d))],
                 best?.IsOptimal != false && isOptimal,
-                ReferenceEquals(wish, change) ? (long)Math.Ceiling(solver.BestObjectiveBound) : best?.BoundMs ?? 0
+                ReferenceEquals(wish, change) ? (long)Math.Ceiling(solver.BestObjectiveBound) : best?.BoundSeconds ?? 0
             );
             model.Add(wish <= solver.Value(wish));
             Hint(best.Doses);
@@ -109,7 +114,7 @@ internal sealed class FitModel
         {
             StringParameters = string.Create(
                 CultureInfo.InvariantCulture,
-                $"num_workers:1, random_seed:{Seed}, max_deterministic_time:{MostWork}"
+                $"num_workers:1, random_seed:{Seed}, max_deterministic_time:{MostWork}, {Relaxed}"
             ),
         };
         using var leaves = cancellation.Register(solver.StopSearch);

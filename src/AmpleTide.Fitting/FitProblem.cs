@@ -14,6 +14,9 @@ namespace AmpleTide.Fitting;
 /// <param name="IsOnTheme">Whether it eases what the class is about.</param>
 public sealed record Adjustable(LineScore Line, IReadOnlyList<long> Doses, long UnitMs, bool IsOnTheme)
 {
+    /// <summary>The same in whole seconds, one at least: finer, nobody would call one change smaller than another.</summary>
+    public long UnitSeconds { get; } = Math.Max(1, (UnitMs + 500) / 1000);
+
     /// <summary>Its dose now.</summary>
     public int Now => Line.Dose.Amount;
 }

@@ -47,7 +47,7 @@ public static class Fitter
             return new(Changes(problem, best.Doses), TimeSpan.FromMilliseconds(problem.TotalMs(best.Doses)))
             {
                 IsOptimal = best.IsOptimal,
-                Bound = TimeSpan.FromMilliseconds(best.BoundMs),
+                Bound = TimeSpan.FromSeconds(best.BoundSeconds),
             };
         FitResult? Nearest(bool below) =>
             problem.Goal is { } goal

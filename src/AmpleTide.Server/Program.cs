@@ -103,6 +103,7 @@ api.MapCatalogue();
 api.MapOwnMoves();
 api.MapBody();
 api.MapScore();
+api.MapFit();
 api.MapShelf();
 api.MapClasses();
 api.MapVersions();

@@ -1,4 +1,5 @@
 using System.Text.Json;
+using AmpleTide.Core.Scoring;
 using AmpleTide.Formats;
 
 namespace AmpleTide.Server;
@@ -29,6 +30,40 @@ internal sealed class RequestFields(JsonElement root)
         Wrong(name, "true or false is needed");
         return false;
     }
+
+    /// <summary>True or false, false where it is left out.</summary>
+    public bool OptionalFlag(string name) => Has(name) && Flag(name);
+
+    /// <summary>A length of time in whole milliseconds, or null where it is left out.</summary>
+    public TimeSpan? OptionalTime(string name) => Has(name) ? Time(name, root.GetProperty(name)) : null;
+
+    /// <summary>Lengths of time by name; none where they are left out.</summary>
+    public IReadOnlyDictionary<string, TimeSpan> OptionalTimes(string name)
+    {
+        var times = new Dictionary<string, TimeSpan>();
+        if (!Has(name) || Object(name) is not { ValueKind: JsonValueKind.Object } fields)
+            return times;
+        foreach (var field in fields.EnumerateObject())
+            if (Time($"{name}/{field.Name}", field.Value) is { } time)
+                times[field.Name] = time;
+        return times;
+    }
+
+    private TimeSpan? Time(string name, JsonElement value)
+    {
+        if (
+            value.ValueKind == JsonValueKind.Number
+            && value.TryGetInt64(out var ms)
+            && ms > 0
+            && ms <= ClassLimits.Longest.TotalMilliseconds
+        )
+            return TimeSpan.FromMilliseconds(ms);
+        Wrong(name, $"milliseconds are needed, more than 0 and at most {ClassLimits.Longest.TotalMilliseconds}");
+        return null;
+    }
+
+    private bool Has(string name) =>
+        root.ValueKind == JsonValueKind.Object && root.TryGetProperty(name, out var field) && field.ValueKind != JsonValueKind.Null;
 
     /// <summary>A list of texts.</summary>
     public IReadOnlyList<string> Texts(string name) =>

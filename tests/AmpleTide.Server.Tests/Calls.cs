@@ -184,6 +184,54 @@ public class Calls(RunningServer server) : IClassFixture<RunningServer>
         Assert.Equal("Ear to shoulder is locked; unlock it first.", problem["errors"]![0]!["detail"]!.GetValue<string>());
     }
 
+    private const string Long = """
+        { "title": "Long", "minutes": 5, "sections": [ { "id": "s1", "items": [ { "id": "a", "move": "cat-cow", "rounds": 6 },
+          { "id": "b", "move": "thread-the-needle", "breaths": 3 } ] }, { "id": "s2", "items": [ { "id": "c", "move": "folded-rest-hold",
+          "breaths": 4 } ] } ] }
+        """;
+
+    [Fact]
+    public async Task A_class_is_fitted_to_its_minutes_and_scores_to_what_was_promised()
+    {
+        var fit = await Post("/api/fit", $$"""{ "class": {{Long}}, "targetMs": 250000 }""", HttpStatusCode.OK);
+        Assert.True(fit["fits"]!.GetValue<bool>() && fit["optimal"]!.GetValue<bool>());
+        Assert.InRange(fit["reachedMs"]!.GetValue<int>(), 240_000, 260_000);
+        var again = JsonNode.Parse(await Score(fit["class"]!.ToJsonString(), "?events=false"))!;
+        Assert.Equal(fit["reachedMs"]!.GetValue<int>(), again["totalMs"]!.GetValue<int>());
+        Assert.True(JsonNode.DeepEquals(again, fit["after"]));
+        Assert.NotEmpty(fit["changes"]!.AsArray());
+    }
+
+    [Fact]
+    public async Task A_section_is_given_time()
+    {
+        var fit = await Post("/api/fit", $$"""{ "class": {{Long}}, "sections": { "s2": 80000 } }""", HttpStatusCode.OK);
+        Assert.Equal(["c"], fit["changes"]!.AsArray().Select(c => c!["line"]!.GetValue<string>()));
+    }
+
+    [Fact]
+    public async Task What_cannot_be_fitted_comes_back_as_it_was_with_the_nearest()
+    {
+        var fit = await Post("/api/fit", $$"""{ "class": {{Long}}, "targetMs": 30000 }""", HttpStatusCode.OK);
+        Assert.False(fit["fits"]!.GetValue<bool>());
+        Assert.Empty(fit["changes"]!.AsArray());
+        Assert.True(JsonNode.DeepEquals(fit["before"], fit["after"]));
+        Assert.True(fit["nearest"]!["above"]!.GetValue<int>() > 30_000);
+        Assert.NotEmpty(fit["advice"]!.AsArray());
+    }
+
+    [Theory]
+    [InlineData("\"targetMs\": -5", "/targetMs")]
+    [InlineData("\"targetMs\": \"long\"", "/targetMs")]
+    [InlineData("\"sections\": { \"s9\": 5000 }", "/sections/s9")]
+    [InlineData("\"sections\": { \"s1\": 0 }", "/sections/s1")]
+    [InlineData("\"scaleUnset\": 3", "/scaleUnset")]
+    public async Task A_fit_that_makes_no_sense_is_told_with_its_field(string wanted, string pointer)
+    {
+        var problem = await Post("/api/fit", $$"""{ "class": {{Long}}, {{wanted}} }""", HttpStatusCode.UnprocessableEntity);
+        Assert.Contains(problem["errors"]!.AsArray(), e => e!["pointer"]!.GetValue<string>() == pointer);
+    }
+
     [Theory]
     [InlineData("""{ "finding": "x", "fix": "y" }""", "/class")]
     [InlineData("""{ "class": {}, "fix": "y" }""", "/finding")]

@@ -15,6 +15,7 @@ public class PublishedShapes(RunningServer server) : IClassFixture<RunningServer
           { "id": "l1", "move": "neck-side-tilt", "position": "chair-edge", "breaths": 3, "sides": "right" },
           { "id": "t1", "set": { "rounds": ["right", "left"], "items": [ { "id": "l2", "move": "neck-side-tilt", "position": "standing" } ] } },
           { "id": "l3", "move": "cat-cow", "rounds": 3 },
+          { "id": "y1", "talk": "Now the wrists", "seconds": 8 }, { "id": "w1", "wait": 5 },
           { "id": "l4", "move": "no-such-move" } ] } ] }
         """;
 
@@ -29,6 +30,19 @@ public class PublishedShapes(RunningServer server) : IClassFixture<RunningServer
         Same(answer["before"]!, Schemas["ScoreResponse"]!, "before");
         Same(answer["after"]!, Schemas["ScoreResponse"]!, "after");
         Assert.Equal(Schemas["ApplyResponse"]!["properties"]!.AsObject().Select(p => p.Key), answer.AsObject().Select(p => p.Key));
+    }
+
+    [Theory]
+    [InlineData(60_000)]
+    [InlineData(600_000)]
+    [InlineData(230_000)]
+    public async Task So_has_a_fit(int targetMs)
+    {
+        var answer = await Post("/api/fit", $$"""{ "class": {{Full}}, "targetMs": {{targetMs}} }""");
+        var schema = Schemas["FitResponse"]!["properties"]!.AsObject();
+        foreach (var name in new[] { "changes", "nearest", "advice", "before", "after" })
+            Same(answer[name]!, schema[name]!, name);
+        Assert.Equal(schema.Select(p => p.Key), answer.AsObject().Select(p => p.Key));
     }
 
     [Fact]

@@ -19,6 +19,8 @@ public sealed class Hyphenated<T>() : JsonStringEnumConverter<T>(JsonNamingPolic
 [JsonSerializable(typeof(ApplyRequest))]
 [JsonSerializable(typeof(ScoreResponse))]
 [JsonSerializable(typeof(ApplyResponse))]
+[JsonSerializable(typeof(FitRequestBody))]
+[JsonSerializable(typeof(FitResponse))]
 [JsonSerializable(typeof(IReadOnlyList<MoveSummary>))]
 [JsonSerializable(typeof(MoveResponse))]
 [JsonSerializable(typeof(IReadOnlyList<PositionResponse>))]

@@ -160,6 +160,45 @@ public sealed record ApplyRequest(JsonElement Class, string Finding, string Fix)
 /// <summary>What a fix does: the whole class after it, and the score before and after.</summary>
 public sealed record ApplyResponse(JsonElement Class, ScoreResponse Before, ScoreResponse After);
 
+/// <summary>
+/// A class to be fitted: to so many milliseconds, or some of its sections to theirs; without either, to its wanted minutes. Scaling changes
+/// all doses alike that the teacher has not set.
+/// </summary>
+public sealed record FitRequestBody(JsonElement Class, long? TargetMs, Dictionary<string, long>? Sections, bool? ScaleUnset);
+
+/// <summary>
+/// What came of a fit: the class with it and the doses that change, within ten seconds of what was asked. Where nothing fits, the class as
+/// it is, the nearest lengths either way, and what would help. The bound is by how many milliseconds doses have to change at least.
+/// </summary>
+public sealed record FitResponse(
+    JsonElement Class,
+    bool Fits,
+    FitChangeResponse[] Changes,
+    int ReachedMs,
+    bool Optimal,
+    int BoundMs,
+    FitNearestResponse Nearest,
+    FitAdviceResponse[] Advice,
+    ScoreResponse Before,
+    ScoreResponse After
+);
+
+/// <summary>A dose that changes.</summary>
+public sealed record FitChangeResponse(string Line, int From, int To, [property: WordsOf(typeof(Unit))] string Unit);
+
+/// <summary>The longest that stays under what was asked, the shortest that is over it; left out where there is none.</summary>
+public sealed record FitNearestResponse(int? Below, int? Above);
+
+/// <summary>What would help: take a line out, put a move in after it, unlock it.</summary>
+public sealed record FitAdviceResponse(
+    [property: WordsOf(typeof(Fitting.FitAdviceKind))] string Kind,
+    string Text,
+    string Line,
+    string? Move,
+    int Ms,
+    bool Enough
+);
+
 /// <summary>What could be put in after a line: <c>counter</c>, <c>preparation</c>, <c>theme</c> or <c>rest</c>.</summary>
 public sealed record InsertionsRequest(JsonElement Class, string After, string Need);
 

@@ -9,6 +9,15 @@ internal static partial class ScoreWriter
     private static class Field
     {
         public static readonly JsonEncodedText Advice = JsonEncodedText.Encode("advice"),
+            Above = JsonEncodedText.Encode("above"),
+            Below = JsonEncodedText.Encode("below"),
+            BoundMs = JsonEncodedText.Encode("boundMs"),
+            Changes = JsonEncodedText.Encode("changes"),
+            Enough = JsonEncodedText.Encode("enough"),
+            Fits = JsonEncodedText.Encode("fits"),
+            Nearest = JsonEncodedText.Encode("nearest"),
+            Optimal = JsonEncodedText.Encode("optimal"),
+            ReachedMs = JsonEncodedText.Encode("reachedMs"),
             Ask = JsonEncodedText.Encode("ask"),
             Because = JsonEncodedText.Encode("because"),
             Condition = JsonEncodedText.Encode("condition"),

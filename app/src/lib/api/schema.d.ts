@@ -876,6 +876,54 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/fit': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody: {
+        content: {
+          'application/json': components['schemas']['FitRequestBody'];
+        };
+      };
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['FitResponse'];
+          };
+        };
+        /** @description Unprocessable Entity */
+        422: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+      };
+    };
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/classes': {
     parameters: {
       query?: never;
@@ -1660,6 +1708,54 @@ export interface components {
       text: string;
       why: string;
       fixes: components['schemas']['FixResponse'][];
+    };
+    FitAdviceResponse: {
+      /** @enum {string} */
+      kind: 'drop' | 'add' | 'unlock';
+      text: string;
+      line: string;
+      move: null | string;
+      /** Format: int32 */
+      ms: number;
+      enough: boolean;
+    };
+    FitChangeResponse: {
+      line: string;
+      /** Format: int32 */
+      from: number;
+      /** Format: int32 */
+      to: number;
+      /** @enum {string} */
+      unit: 'breaths' | 'rounds' | 'beats' | 'seconds';
+    };
+    FitNearestResponse: {
+      /** Format: int32 */
+      below: null | number;
+      /** Format: int32 */
+      above: null | number;
+    };
+    FitRequestBody: {
+      class: components['schemas']['JsonElement'];
+      /** Format: int64 */
+      targetMs: null | number;
+      sections: null | {
+        [key: string]: number;
+      };
+      scaleUnset: null | boolean;
+    };
+    FitResponse: {
+      class: components['schemas']['JsonElement'];
+      fits: boolean;
+      changes: components['schemas']['FitChangeResponse'][];
+      /** Format: int32 */
+      reachedMs: number;
+      optimal: boolean;
+      /** Format: int32 */
+      boundMs: number;
+      nearest: components['schemas']['FitNearestResponse'];
+      advice: components['schemas']['FitAdviceResponse'][];
+      before: components['schemas']['ScoreResponse'];
+      after: components['schemas']['ScoreResponse'];
     };
     FixResponse: {
       id: string;
