@@ -38,7 +38,8 @@ internal static class FitAdvices
             let line = together.First()
             let time = together.Sum(l => LeastMs(problem, l))
             let onTheme = ThemeShare.IsOnTheme(line, problem.Score.Plan.Theme.Areas)
-            orderby time < enough, onTheme, Math.Abs(time - missingMs)
+            // What is enough by itself goes by what it costs; the rest by what it brings.
+            orderby time < enough, time >= enough && onTheme, time >= enough ? time : -time
             select new FitAdvice(
                 FitAdviceKind.Drop,
                 $"Take out {line.Move!.Name}{(together.Count() > 1 ? ", all its sides" : "")}: {Clock(time)} less",

@@ -68,17 +68,24 @@ public sealed class FitProblem
     public TimeWindow? Goal { get; }
 
     /// <summary>Makes a problem of a request.</summary>
-    public FitProblem(FitRequest request)
+    /// <param name="request">What is wanted.</param>
+    /// <param name="keepsRest">
+    /// Whether the final rest keeps all its time; else as much as makes it a rest. Where its section is given a time, that decides.
+    /// </param>
+    public FitProblem(FitRequest request, bool keepsRest = true)
     {
         Score = request.Score;
-        var arrival = Score.Lines.TakeWhile(l => l.Form is null || Arc.IsQuiet(l)).ToHashSet();
+        var kept = Score.Lines.TakeWhile(l => l.Form is null || Arc.IsQuiet(l)).ToHashSet();
+        var rest = Arc.Rest(Score).Where(Arc.IsQuiet).ToHashSet();
+        if (keepsRest)
+            kept.UnionWith(rest.Where(l => !request.Sections.ContainsKey(l.Section)));
         Lines =
         [
             .. from line in Score.Lines
             where line.Form is not null && !line.Line.Locked && line.UnitTime > TimeSpan.Zero && MayChange(request, line)
             select new Adjustable(
                 line,
-                [.. line.Limits.With(line.Dose.Amount).Where(d => d >= line.Dose.Amount || !arrival.Contains(line)).Select(d => (long)d)],
+                [.. line.Limits.With(line.Dose.Amount).Where(d => d >= line.Dose.Amount || !kept.Contains(line)).Select(d => (long)d)],
                 line.UnitTime.Ms(),
                 ThemeShare.IsOnTheme(line, Score.Plan.Theme.Areas)
             ),
@@ -88,7 +95,7 @@ public sealed class FitProblem
         Windows = [.. WindowsOf(request)];
         Goal = request.Target is not null || Windows.Count == 1 ? Windows[0] : null;
         goalSection = request.Target is null && Windows.Count == 1 ? request.Sections.Keys.First() : null;
-        Rest = RestOf(request);
+        Rest = RestOf(request, rest);
     }
 
     /// <summary>How long the class is with these doses.</summary>
@@ -121,9 +128,8 @@ public sealed class FitProblem
         new(now.Ms() - lines.Sum(i => Lines[i].Now * Lines[i].UnitMs), lines, (target - Tolerance).Ms(), (target + Tolerance).Ms());
 
     // The rest gives time only as far as it stays a rest.
-    private TimeWindow RestOf(FitRequest request)
+    private TimeWindow RestOf(FitRequest request, HashSet<LineScore> rest)
     {
-        var rest = Arc.Rest(Score).Where(Arc.IsQuiet).ToHashSet();
         var lines = Lines.Index().Where(l => rest.Contains(l.Item.Line)).Select(l => l.Index).ToList();
         var now = rest.Sum(l => l.Practised);
         var needed = RestLength.Needed((request.Target ?? Score.Total).TotalMinutes);

@@ -15,18 +15,16 @@ public static class Fitter
     private const int Halvings = 50;
 
     /// <summary>Fits a class: as few lines as can be, changed as little as can be, the theme last to shrink.</summary>
-    public static FitResult Fit(FitRequest request, CancellationToken cancellation = default)
-    {
-        var problem = new FitProblem(request);
-        return Fit(problem, [.. problem.Lines.Select(l => (long)l.Now)], cancellation);
-    }
+    public static FitResult Fit(FitRequest request, CancellationToken cancellation = default) =>
+        RestLast(request, problem => Fit(problem, [.. problem.Lines.Select(l => (long)l.Now)], cancellation));
 
     /// <summary>Fits a class by scaling all its doses alike, and mends what rounding leaves.</summary>
-    public static FitResult Scale(FitRequest request, CancellationToken cancellation = default)
-    {
-        var problem = new FitProblem(request);
-        return Fit(problem, Scaled(problem), cancellation);
-    }
+    public static FitResult Scale(FitRequest request, CancellationToken cancellation = default) =>
+        RestLast(request, problem => Fit(problem, Scaled(problem), cancellation));
+
+    // The rest gives time only where nothing else can.
+    private static FitResult RestLast(FitRequest request, Func<FitProblem, FitResult> fit) =>
+        fit(new(request)) is { Changes: not null } kept ? kept : fit(new(request, keepsRest: false));
 
     /// <summary>
     /// Ways to bring a class to a length by its doses, best first: few lines changed, all scaled alike, else as near as it gets. The class

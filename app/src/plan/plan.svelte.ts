@@ -31,7 +31,12 @@ export class PlanState {
   readonly selection = new Selection();
   /** The lines a finding concerns while it is looked at. */
   concerned = $state.raw<readonly string[]>([]);
-  preview = $state.raw<{ finding: string; fix: string; label: string; answer: Applied } | null>(null);
+  preview = $state.raw<{
+    finding: string;
+    fix: string;
+    label: string;
+    answer: Pick<Applied, 'class' | 'before' | 'after'>;
+  } | null>(null);
   /** A fix that does not work here, and why; until the class changes. */
   refused = $state.raw<{ finding: string; fix: string; why: string } | null>(null);
 
@@ -203,6 +208,12 @@ export class PlanState {
     } catch {
       this.offline = true;
     }
+  }
+
+  /** Shows what something else than a fix would do; nothing is looked at any more without an answer. */
+  tryOut(what: string, label: string, answer: Pick<Applied, 'class' | 'before' | 'after'> | null) {
+    if (answer) this.preview = { finding: what, fix: what, label, answer };
+    else if (this.preview?.finding === what) this.preview = null;
   }
 
   /** Does what was looked at. */

@@ -11,6 +11,7 @@
     ['s', 'Other sides'],
     ['/', 'Add a move'],
     ['p', 'Let the class run, stop it'],
+    ['f', 'Fit the class to its minutes'],
     ...acts.map((a): [string, string] => [
       a.key.replace('Arrow', '').replace('Up', '↑').replace('Down', '↓').replace('+', ' + '),
       a.name,

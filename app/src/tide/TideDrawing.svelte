@@ -37,9 +37,11 @@
     /** What is in sight, where breaths can be told apart; else null. */
     sight: { fromMs: number; toMs: number } | null;
     onseek: (ms: number) => void;
+    /** The border after a section was moved to a time. */
+    onborder: (section: number, ms: number) => void;
   }
 
-  const { tide, playhead, frame, step, sight, onseek }: Props = $props();
+  const { tide, playhead, frame, step, sight, onseek, onborder }: Props = $props();
 
   const { points, totalMs, wantedMs, bands, marks, links, open, preview, likely } = $derived(tide);
   const likelyMiddle = $derived(
@@ -62,9 +64,41 @@
     );
   const sides = $derived({ right: discsOf('right'), left: discsOf('left') });
 
-  function seek(event: MouseEvent & { currentTarget: SVGSVGElement }) {
-    const box = event.currentTarget.getBoundingClientRect();
-    onseek(((event.clientX - box.left) / box.width) * frame.totalMs);
+  let picture: SVGSVGElement;
+  // The border that is being moved, and where it is now.
+  let moving = $state<{ section: number; ms: number } | null>(null);
+  // A drag ends with a click, which is no seeking.
+  let moved = false;
+  const nearby = 5;
+
+  function timeAt(event: MouseEvent): number {
+    const box = picture.getBoundingClientRect();
+    return Math.min(frame.totalMs, Math.max(0, ((event.clientX - box.left) / box.width) * frame.totalMs));
+  }
+
+  function seek(event: MouseEvent) {
+    if (moved) moved = false;
+    else onseek(timeAt(event));
+  }
+
+  function take(event: PointerEvent, section: number) {
+    if (event.button !== 0) return;
+    (event.currentTarget as Element).setPointerCapture(event.pointerId);
+    moving = { section, ms: bands[section]!.toMs };
+  }
+
+  function drag(event: PointerEvent) {
+    if (!moving) return;
+    const [from, to] = [bands[moving.section]!.fromMs, bands[moving.section + 1]!.toMs];
+    moving = { ...moving, ms: Math.min(to, Math.max(from, timeAt(event))) };
+  }
+
+  function drop() {
+    if (!moving) return;
+    const { section, ms } = moving;
+    moving = null;
+    moved = true;
+    if (Math.abs(x(frame, ms) - x(frame, bands[section]!.toMs)) > nearby) onborder(section, ms);
   }
 </script>
 
@@ -76,6 +110,7 @@
   style="width: {frame.width}px"
   role="img"
   aria-labelledby="tide-text"
+  bind:this={picture}
   onclick={seek}
 >
   <defs>
@@ -163,6 +198,27 @@
     {#if Math.abs(wantedMs - totalMs) > 1000}
       <line class="wanted" x1={x(frame, wantedMs)} x2={x(frame, wantedMs)} y1="0" y2="116" />
     {/if}
+    {#each bands.slice(0, -1) as band, i (band.id)}
+      <rect
+        class="border"
+        role="presentation"
+        x={x(frame, band.toMs) - nearby}
+        y="-14"
+        width={2 * nearby}
+        height="130"
+        onpointerdown={(e) => take(e, i)}
+        onpointermove={drag}
+        onpointerup={drop}
+        onpointercancel={() => (moving = null)}
+        ><title>Drag to give {band.name} more time, or less</title></rect
+      >
+    {/each}
+    {#if moving}
+      <line class="moving" x1={x(frame, moving.ms)} x2={x(frame, moving.ms)} y1="-14" y2="120" />
+      <text class="axis" x={x(frame, moving.ms) + 4} y="-5" style="text-anchor: start"
+        >{clock(moving.ms - bands[moving.section]!.fromMs)}</text
+      >
+    {/if}
     {#if playhead !== null}
       <line class="playhead" x1={x(frame, playhead)} x2={x(frame, playhead)} y1="0" y2="120" />
       <circle cx={x(frame, playhead)} cy="120" r="4.5" fill="var(--ink)" />
@@ -228,6 +284,20 @@
     stroke: var(--muted);
     stroke-dasharray: 2 4;
     stroke-width: 1.5;
+  }
+  .border {
+    fill: transparent;
+    cursor: ew-resize;
+    touch-action: none;
+  }
+  .border:hover {
+    fill: var(--ink);
+    fill-opacity: 0.12;
+  }
+  .moving {
+    stroke: var(--ink);
+    stroke-width: 2;
+    stroke-dasharray: 4 3;
   }
   .playhead {
     stroke: var(--ink);

@@ -11,11 +11,13 @@
     /** Where the selected line begins, or where the class runs. */
     playhead: number | null;
     onseek: (ms: number) => void;
+    /** The border after a section was moved to a time. */
+    onborder: (section: number, ms: number) => void;
     /** How closely the line is looked at now. */
     onzoom: (zoom: number) => void;
   }
 
-  const { tide, playhead, onseek, onzoom }: Props = $props();
+  const { tide, playhead, onseek, onborder, onzoom }: Props = $props();
 
   const zooms = [1, 2, 4, 8, 16];
   // Breaths are told apart from here on.
@@ -78,7 +80,7 @@
     onscroll={() => (from = scroller.scrollLeft)}
     onwheel={wheel}
   >
-    <TideDrawing {tide} {playhead} {frame} {step} {sight} {onseek} />
+    <TideDrawing {tide} {playhead} {frame} {step} {sight} {onseek} {onborder} />
   </div>
   <div class="flex flex-col self-center print:hidden" role="group" aria-label="How closely">
     <button

@@ -164,7 +164,12 @@ public sealed record ApplyResponse(JsonElement Class, ScoreResponse Before, Scor
 /// A class to be fitted: to so many milliseconds, or some of its sections to theirs; without either, to its wanted minutes. Scaling changes
 /// all doses alike that the teacher has not set.
 /// </summary>
-public sealed record FitRequestBody(JsonElement Class, long? TargetMs, Dictionary<string, long>? Sections, bool? ScaleUnset);
+public sealed record FitRequestBody(
+    JsonElement Class,
+    long? TargetMs = null,
+    Dictionary<string, long>? Sections = null,
+    bool? ScaleUnset = null
+);
 
 /// <summary>
 /// What came of a fit: the class with it and the doses that change, within ten seconds of what was asked. Where nothing fits, the class as

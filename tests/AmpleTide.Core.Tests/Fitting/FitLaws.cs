@@ -25,11 +25,15 @@ public class FitLaws
             var random = new Random(seed);
             var score = Shipped.Score(SmallClass(random));
             var target = TimeSpan.FromSeconds(Math.Round(score.Total.TotalSeconds * (0.7 + (random.NextDouble() * 0.6))));
-            var problem = new FitProblem(new(score) { Target = target });
-            if (problem.Lines.Count == 0 || problem.Lines.Aggregate(1.0, (n, l) => n * l.Doses.Count) > MostTrials)
+            var request = new FitRequest(score) { Target = target };
+            var (problem, giving) = (new FitProblem(request), new FitProblem(request, keepsRest: false));
+            if (problem.Lines.Count == 0 || giving.Lines.Aggregate(1.0, (n, l) => n * l.Doses.Count) > MostTrials)
                 continue;
             compared++;
-            var (best, result) = (BestOf(problem), Fitter.Fit(new(score) { Target = target }));
+            var best = BestOf(problem);
+            if (best is null)
+                (problem, best) = (giving, BestOf(giving));
+            var result = Fitter.Fit(request);
             if (best is null)
             {
                 impossible++;
@@ -138,6 +142,16 @@ public class FitLaws
         var coarse = Shipped.Score(Shipped.Class("{ \"move\": \"neck-side-tilt\", \"breaths\": 3, \"rounds\": null }"));
         var between = Fitter.Fit(new(coarse) { Target = coarse.Total + TimeSpan.FromDays(0.02) });
         Assert.NotNull(between.Below);
+    }
+
+    [Fact]
+    public void The_rest_gives_only_where_nothing_else_can()
+    {
+        var score = Shipped.Score(Shipped.Demo("low-water-shoulders"));
+        TimeSpan Rest(int minutes) =>
+            Arc.RestTime(Shipped.Score(Fitter.Fit(new(score) { Target = TimeSpan.FromMinutes(minutes) }).Apply(score.Plan)));
+        Assert.Equal(Arc.RestTime(score), Rest(38));
+        Assert.InRange(Rest(25), RestLength.Needed(25), Arc.RestTime(score) - TimeSpan.FromSeconds(1));
     }
 
     [Fact]

@@ -43,6 +43,7 @@ export type Capsule = Schemas['Capsule'];
 export type Version = Schemas['VersionEntry'];
 export type ShelfEntry = Schemas['ShelfEntry'];
 export type Applied = Schemas['ApplyResponse'];
+export type Fitted = Schemas['FitResponse'];
 export type BinEntry = Schemas['BinEntry'];
 export type UnreadableClass = Schemas['UnreadableClass'];
 

@@ -1737,11 +1737,11 @@ export interface components {
     FitRequestBody: {
       class: components['schemas']['JsonElement'];
       /** Format: int64 */
-      targetMs: null | number;
-      sections: null | {
+      targetMs?: null | number;
+      sections?: null | {
         [key: string]: number;
       };
-      scaleUnset: null | boolean;
+      scaleUnset?: null | boolean;
     };
     FitResponse: {
       class: components['schemas']['JsonElement'];

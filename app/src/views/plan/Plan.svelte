@@ -10,6 +10,8 @@
   import Soundings from '../../soundings/Soundings.svelte';
   import TimeSpent from '../../soundings/TimeSpent.svelte';
   import Finder from '../../finder/Finder.svelte';
+  import FitPanel from '../../fit/FitPanel.svelte';
+  import { Fitting, type Wish } from '../../fit/fitting.svelte';
   import KeyList from '../../score/KeyList.svelte';
   import LineDetails from '../../score/LineDetails.svelte';
   import LineTools from '../../score/LineTools.svelte';
@@ -71,6 +73,8 @@
   const playback = new Playback(plan, (id) => startOf(id));
   onDestroy(() => playback.pause());
   let finding = $state(false);
+  const fitting = new Fitting(plan);
+  onDestroy(() => fitting.leave());
   let keys = $state(false);
 
   function closeFinder() {
@@ -82,11 +86,34 @@
   function key(event: KeyboardEvent) {
     const typing = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement;
     if (event.key === '?' && !typing) keys = true;
-    if (event.key === 'p' && !typing && !event.ctrlKey && !event.metaKey) playback.toggle();
+    const plain = !typing && !event.ctrlKey && !event.metaKey && !event.altKey;
+    if (event.key === 'p' && plain) playback.toggle();
+    if (event.key === 'f' && plain) {
+      event.preventDefault();
+      void fit();
+    }
     if (typing || !(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
     event.preventDefault();
     if (event.shiftKey) plan.redo();
     else plan.undo();
+  }
+
+  /** Fits the class to its minutes; shown beside the score. */
+  async function fit(wish: Wish = {}) {
+    if (view !== 'score') await push(`/plan/${params.id}`);
+    await fitting.ask({ targetMs: (plan.document?.minutes ?? 0) * 60_000, ...wish });
+  }
+
+  /** The border between two sections is moved: what one is given the other gives. */
+  function border(before: number, ms: number) {
+    const [one, other] = [sections[before], sections[before + 1]];
+    if (!one || !other) return;
+    const second = 1000;
+    const wish = {
+      [one.section.id ?? '']: Math.max(second, Math.round(ms - one.fromMs)),
+      [other.section.id ?? '']: Math.max(second, Math.round(other.toMs - ms)),
+    };
+    void fit({ targetMs: undefined, sections: wish });
   }
 
   async function go(id: string) {
@@ -118,7 +145,7 @@
 
 <div class="flex h-full flex-col max-md:h-auto">
   {#if plan.document && catalogue.moves.size > 0}
-    <PlanHeader {plan} />
+    <PlanHeader {plan} onfit={() => void fit()} />
     {#if plan.saver.theirs}<Conflict {plan} />{/if}
     {#if plan.saver.state === 'deleted'}
       <p role="alert" class="mx-6 mb-2 flex flex-wrap items-center gap-4 rounded-xl bg-sand px-4 py-2">
@@ -142,6 +169,7 @@
       {tide}
       playhead={playback.ms ?? startOf(plan.selected) ?? null}
       onseek={seek}
+      onborder={border}
       onzoom={(zoom) => (plan.detailed = zoom > 1 || playback.playing)}
     />
     <div class="flex flex-wrap items-center justify-between gap-x-2 pr-4">
@@ -178,6 +206,7 @@
           tabindex="0"
           aria-label="Soundings and time"
         >
+          {#if fitting.open}<FitPanel {plan} {fitting} {sections} ongo={go} />{/if}
           {#if finding}<Finder {plan} onclose={closeFinder} />{/if}
           <Preview {plan} {playback} startMs={startOf(plan.selected)} />
           <LineDetails {plan} />

@@ -5,7 +5,7 @@
   import type { PlanState } from '../../plan/plan.svelte';
   import Wave from '../../lib/Wave.svelte';
 
-  const { plan }: { plan: PlanState } = $props();
+  const { plan, onfit }: { plan: PlanState; onfit: () => void } = $props();
 
   const wantedMs = $derived((plan.document?.minutes ?? 0) * 60_000);
   const totalMs = $derived(plan.score?.totalMs ?? 0);
@@ -52,7 +52,10 @@
     {/if}
   </div>
   <div class="flex items-center gap-4 max-lg:ml-auto print:hidden">
-    <span class="w-32 text-[14px] text-muted max-lg:w-auto" role="status">{saved[plan.saver.state]}</span>
+    <button class="press" title="Fit the class to its minutes (f)" disabled={plan.offline} onclick={onfit}
+      >Fit</button
+    >
+    <span class="w-24 text-[14px] text-muted max-lg:w-auto" role="status">{saved[plan.saver.state]}</span>
     <ThemeButton />
   </div>
 </header>
