@@ -29,6 +29,9 @@ public sealed class CatalogueSnapshot(MoveCatalogue catalogue, string edition)
     /// <summary>Another one whenever the catalogue or the teacher's own moves are; browsers keep pictures by it.</summary>
     public string Edition { get; } = edition;
 
+    /// <summary>Names the catalogue and the clock that lengths of classes are worked out with.</summary>
+    public string Figures { get; } = $"{catalogue.Hash}/{Timing.Version}";
+
     /// <summary>Compiles and judges a class.</summary>
     /// <exception cref="ClassTooLongException">It is too long to be laid out.</exception>
     public Judged Judge(ClassPlan plan, bool withEvents = false)

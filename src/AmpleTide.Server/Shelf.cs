@@ -43,8 +43,21 @@ internal static class Shelf
         Refresh(await store.Classes.IgnoreQueryFilters().Where(c => c.Document.Contains(written)).ToListAsync(cancellation), snapshot);
     }
 
-    /// <summary>Works out anew what the shelf shows of classes.</summary>
-    public static void Refresh(IEnumerable<StoredClass> rows, CatalogueSnapshot snapshot)
+    /// <summary>Works out anew what the shelf shows of classes after the house's catalogue or clock has changed.</summary>
+    public static void Renew(IReadOnlyList<StoredClass> rows, CatalogueSnapshot snapshot)
+    {
+        var before = rows.Select(r => r.TotalMs).ToList();
+        Refresh(rows, snapshot);
+        foreach (var (row, was) in rows.Zip(before))
+            // Of two changes nobody has been told of, the teacher remembers the first length.
+            if (Math.Abs(row.TotalMs - was) >= Noticed.TotalMilliseconds)
+                row.WasMs ??= was;
+    }
+
+    // A clock shows whole seconds.
+    private static readonly TimeSpan Noticed = TimeSpan.FromSeconds(1);
+
+    private static void Refresh(IEnumerable<StoredClass> rows, CatalogueSnapshot snapshot)
     {
         foreach (var row in rows)
         {
@@ -56,7 +69,7 @@ internal static class Shelf
             catch (Exception error) when (error is JsonException or TideFileException or ClassTooLongException)
             {
                 // A class that cannot be read stays as it is; it says so when it is opened.
-                row.FiguredWith = snapshot.Catalogue.Hash;
+                row.FiguredWith = snapshot.Figures;
             }
         }
     }
@@ -66,7 +79,7 @@ internal static class Shelf
         var (score, findings) = snapshot.Judge(plan);
         row.TotalMs = (int)score.Total.Ms();
         row.Tide = [.. Even(score)];
-        row.FiguredWith = snapshot.Catalogue.Hash;
+        row.FiguredWith = snapshot.Figures;
         row.Serious = findings.Count(f => f.Level == Level.Serious);
         row.Notable = findings.Count(f => f.Level == Level.Notable);
     }

@@ -69,14 +69,14 @@ internal sealed class Upkeep(StartOptions options, IServiceScopeFactory scopes, 
             var snapshot = live.Current;
             var stale = await store
                 .Classes.IgnoreQueryFilters()
-                .Where(c => c.FiguredWith != snapshot.Catalogue.Hash && string.Compare(c.Id, last) > 0)
+                .Where(c => c.FiguredWith != snapshot.Figures && string.Compare(c.Id, last) > 0)
                 .OrderBy(c => c.Id)
                 .Take(AtATime)
                 .ToListAsync(stopping);
             if (stale.Count == 0)
                 return;
             last = stale[^1].Id;
-            Shelf.Refresh(stale, snapshot);
+            Shelf.Renew(stale, snapshot);
             try
             {
                 await store.SaveChangesAsync(stopping);

@@ -45,7 +45,12 @@ public sealed class StoredClass
     /// <summary>The tide line of the shelf: height in thousandths of a stature at even steps of time.</summary>
     public List<int> Tide { get; set; } = [];
 
-    /// <summary>The hash of the catalogue that length, tide line and findings were worked out with.</summary>
+    /// <summary>
+    /// How long it lasted before its length was worked out anew with a newer catalogue or clock; null once the teacher has been told.
+    /// </summary>
+    public int? WasMs { get; set; }
+
+    /// <summary>The catalogue and the clock that length, tide line and findings were worked out with.</summary>
     public string FiguredWith { get; set; } = "";
 
     /// <summary>How many serious findings it has.</summary>

@@ -19,6 +19,8 @@ export class Saver {
   theirs = $state.raw<ClassFile | null>(null);
   /** What became of work that another tab had left unsaved. */
   rescued = $state<string | null>(null);
+  /** How long the class was before its length was worked out anew, in milliseconds; told once. */
+  wasMs = $state<number | null>(null);
   /** The class as the server last had it. */
   base: ClassFile | null = null;
 
@@ -62,6 +64,7 @@ export class Saver {
         return null;
       }
       const tag = response.headers.get('etag') ?? '';
+      this.was(response.headers.get('ample-tide-was'));
       void this.draft.rescue((left) => this.shelve(left, theirs));
       if (!draft?.unsaved || same(draft.now, theirs)) {
         [this.base, this.etag, this.state] = [theirs, tag, 'saved'];
@@ -84,6 +87,13 @@ export class Saver {
       this.soon(retryAfterMs);
       return draft.now;
     }
+  }
+
+  /** Shown here, it need not be told again; where that does not arrive it is, the next time. */
+  private was(header: string | null) {
+    if (header === null) return;
+    this.wasMs = Number(header);
+    void api.POST('/api/classes/{id}/told', { params: { path: { id: this.id } } }).catch(() => undefined);
   }
 
   /** The class was changed: it is kept here at once, and goes to the server soon. */

@@ -9,6 +9,9 @@ namespace AmpleTide.Core.Planning;
 /// </summary>
 public static class Timing
 {
+    /// <summary>Another one whenever the same class comes out at another length.</summary>
+    public const int Version = 2;
+
     /// <summary>Words a minute in instruction.</summary>
     public const int InstructionWords = 150;
 

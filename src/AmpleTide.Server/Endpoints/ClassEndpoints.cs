@@ -15,6 +15,9 @@ namespace AmpleTide.Server.Endpoints;
 /// <summary>Stored classes, each with an ETag; a save says which revision it changes.</summary>
 internal static class ClassEndpoints
 {
+    /// <summary>How many milliseconds a class lasted before its length was worked out anew; sent until the teacher has been told.</summary>
+    public const string WasHeader = "Ample-Tide-Was";
+
     public static void MapClasses(this IEndpointRouteBuilder api)
     {
         api.MapPost("/classes", Create)
@@ -32,6 +35,7 @@ internal static class ClassEndpoints
             .ProducesProblem(428);
         api.MapDelete("/classes/{id}", Delete).Produces(204).ProducesProblem(404).ProducesProblem(412);
         api.MapGet("/classes/{id}/export", Export);
+        api.MapPost("/classes/{id}/told", Told).Produces(204).ProducesProblem(404);
     }
 
     private static async Task<IResult> Create(HttpRequest request, TideStore store, OwnMoves own, TimeProvider clock)
@@ -72,15 +76,28 @@ internal static class ClassEndpoints
         var row = await store
             .Classes.AsNoTracking()
             .Where(c => c.Id == id)
-            .Select(c => new { c.Document, c.Revision })
+            .Select(c => new
+            {
+                c.Document,
+                c.Revision,
+                c.WasMs,
+            })
             .FirstOrDefaultAsync();
         if (row is null)
             return Problems.NoClass(id);
+        if (row.WasMs is { } was)
+            context.Response.Headers[WasHeader] = was.ToString(CultureInfo.InvariantCulture);
         var tag = Tag(row.Revision);
         return context.Request.GetTypedHeaders().IfNoneMatch.Any(t => t.Compare(tag, false))
             ? TypedResults.StatusCode(StatusCodes.Status304NotModified)
             : Document(context, row.Document, tag, StatusCodes.Status200OK);
     }
+
+    // The teacher has seen that the class has another length now. It is the same class, so its revision stays.
+    private static async Task<IResult> Told(string id, TideStore store) =>
+        await store.Classes.Where(c => c.Id == id).ExecuteUpdateAsync(c => c.SetProperty(x => x.WasMs, (int?)null)) > 0
+            ? TypedResults.NoContent()
+            : Problems.NoClass(id);
 
     private static async Task<IResult> Save(string id, HttpRequest request, TideStore store, OwnMoves own, TimeProvider clock)
     {

@@ -120,6 +120,9 @@ namespace AmpleTide.Store.Migrations
                     b.Property<int>("TotalMs")
                         .HasColumnType("INTEGER");
 
+                    b.Property<int?>("WasMs")
+                        .HasColumnType("INTEGER");
+
                     b.HasKey("Id");
 
                     b.HasIndex("SavedAt", "Id");

@@ -2,6 +2,7 @@
   import { onDestroy, onMount, tick } from 'svelte';
   import { push } from 'svelte-spa-router';
   import { catalogue } from '../../lib/catalogue.svelte';
+  import { clock } from '../../lib/time';
   import { Playback } from '../../score/playback.svelte';
   import Preview from '../../score/Preview.svelte';
   import { PlanState } from '../../plan/plan.svelte';
@@ -157,6 +158,14 @@
       <p role="status" class="mx-6 mb-2 rounded-xl bg-sand px-4 py-2">
         The server cannot be reached. Go on: what you change is kept here and sent later. Time and findings
         are those of before, and what needs them waits.
+      </p>
+    {/if}
+    {#if plan.saver.wasMs !== null && plan.score}
+      <p role="status" class="mx-6 mb-2 flex flex-wrap items-center gap-4 rounded-xl bg-sand px-4 py-2">
+        This class was {clock(plan.saver.wasMs)}, now it is {clock(plan.score.totalMs)}. Nothing in it has
+        changed: its time is worked out anew, by how long such lines take when they are taught.
+        <button class="press" onclick={() => void fit()}>Fit it to its minutes</button>
+        <button class="press" onclick={() => (plan.saver.wasMs = null)}>Close</button>
       </p>
     {/if}
     {#if plan.saver.rescued}
