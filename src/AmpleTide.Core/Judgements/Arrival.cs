@@ -11,11 +11,17 @@ public static class Arrival
     /// <summary>The rule.</summary>
     public static readonly Rule Rule = new("arrival", "The class begins by arriving", Level.Hint, Judge);
 
-    private const double FromMinutes = 15; // common practice, no source
+    private const double FromMinutes = 3; // common practice, no source
 
     private static IEnumerable<Finding> Judge(Score score)
     {
-        if (score.Plan.Minutes < FromMinutes || score.Lines.FirstOrDefault(l => l.Form is not null) is not { } first || Quiet(first))
+        // Talk or silence before the first move is arriving, too.
+        if (
+            score.Plan.Minutes < FromMinutes
+            || score.Lines.FirstOrDefault(l => l.Form is not null) is not { } first
+            || Quiet(first)
+            || score.Items[0] is BetweenScore
+        )
             yield break;
         yield return Rule.Found(
                 [first],

@@ -18,6 +18,8 @@ public static class CrossingParity
             var (before, line) = (score.Lines[i - 1], score.Lines[i]);
             if (
                 before.Set != line.Set
+                // One hold that goes on has nothing to change.
+                || line.Line.GoesOn
                 || before.Occurrences.Count == 0
                 || line.Occurrences.Count == 0
                 || !Crosses(before)

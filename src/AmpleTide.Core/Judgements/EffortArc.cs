@@ -18,7 +18,8 @@ public static class EffortArc
     private const double LatestPeak = 0.90;
     private const double Ending = 0.85;
     private const double EndingShare = 0.75;
-    private static readonly TimeSpan Window = TimeSpan.FromMinutes(1);
+    private const double Alike = 0.15;
+    private static readonly TimeSpan LongEnough = TimeSpan.FromSeconds(20);
 
     private static IEnumerable<Finding> Judge(Score score)
     {
@@ -32,14 +33,16 @@ public static class EffortArc
         // Nothing moving, or nothing that rises and falls.
         if (most - least < FlatMets || most < Demanding)
             yield break;
-        // The peak is the minute that asks most; several that ask alike are a plateau, and any of them may lie well.
-        var minutes = Minutes(score).ToList();
-        var top = minutes.Max(m => m.Mets);
-        var peaks = minutes.Where(m => m.Mets >= top - 0.15).ToList();
-        if (!peaks.Any(p => p.To >= EarliestPeak && p.From <= LatestPeak))
+        // The peak is what asks most for long enough to be one; several that ask alike are a plateau, and any of them may lie well.
+        var efforts = Efforts(score).ToList();
+        var top = efforts.Count == 0 ? 0 : efforts.Max(e => e.Mets);
+        var peaks = efforts.Where(e => e.Mets >= top - Alike).ToList();
+        // How early it comes is told of the time people move in: a long rest makes no peak early.
+        var moving = Arc.RestBegins(score) / score.Total;
+        if (peaks.Count > 0 && !peaks.Any(p => p.To >= EarliestPeak * moving && p.From <= LatestPeak))
         {
             var peak = peaks.MaxBy(p => p.Mets)!;
-            var where = peak.To < EarliestPeak ? "early" : "late";
+            var where = peak.To < EarliestPeak * moving ? "early" : "late";
             yield return Rule.Found(
                 [peak.Line],
                 $"{peak.Line.Move!.Name}, the most demanding, comes {where}: after {Clock.Share(peak.To)} of the class.",
@@ -63,31 +66,12 @@ public static class EffortArc
         }
     }
 
-    private sealed record Minute(double From, double To, double Mets, LineScore Line);
+    private sealed record Effort(double From, double To, double Mets, LineScore Line);
 
-    private static IEnumerable<Minute> Minutes(Score score)
-    {
-        var next = 0;
-        for (var from = TimeSpan.Zero; from < score.Total; from += Window / 2)
-        {
-            while (next < score.PracticeSpans.Count && score.PracticeSpans[next].End <= from)
-                next++;
-            double mets = 0,
-                ms = 0,
-                best = 0;
-            LineScore? line = null;
-            for (var i = next; i < score.PracticeSpans.Count && score.PracticeSpans[i].At < from + Window; i++)
-            {
-                var t = score.PracticeSpans[i];
-                var inside = (Earlier(t.End, from + Window) - WholeMilliseconds.Longer(t.At, from)).TotalMilliseconds;
-                (mets, ms) = (mets + (t.Line.Move!.Effort * inside), ms + inside);
-                if (t.Line.Move.Effort > best)
-                    (best, line) = (t.Line.Move.Effort, t.Line);
-            }
-            if (line is not null && ms > 0)
-                yield return new(from / score.Total, Earlier(score.Total, from + Window) / score.Total, mets / ms, line);
-        }
-    }
-
-    private static TimeSpan Earlier(TimeSpan a, TimeSpan b) => a <= b ? a : b;
+    // Each time a line is taken that goes on for a while.
+    private static IEnumerable<Effort> Efforts(Score score) =>
+        from line in score.Lines
+        where line.Move is not null && line.Practised >= LongEnough
+        from taken in line.Occurrences
+        select new Effort(taken.Start / score.Total, taken.End / score.Total, line.Move!.Effort, line);
 }

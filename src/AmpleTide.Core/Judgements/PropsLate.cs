@@ -4,7 +4,7 @@ using AmpleTide.Core.Scoring;
 
 namespace AmpleTide.Core.Judgements;
 
-/// <summary>A prop is fetched before people lie down for the move that uses it.</summary>
+/// <summary>A prop is fetched before people lie down, sit on chairs or are in bed for the move that uses it.</summary>
 public static class PropsLate
 {
     /// <summary>The rule.</summary>
@@ -18,11 +18,11 @@ public static class PropsLate
         {
             if (line.Form is not { } form)
                 continue;
-            if (!Lies(form.Position))
+            if (!IsSettled(score, form.Position))
                 (laidDown, _) = (null, there.RemoveWhere(_ => true));
             if (form.Props.Count + line.Line.Props.Count == 0)
             {
-                if (Lies(form.Position))
+                if (IsSettled(score, form.Position))
                     laidDown ??= line;
                 continue;
             }
@@ -36,19 +36,23 @@ public static class PropsLate
                 var first = laidDown;
                 yield return Rule.Found(
                         [first, line],
-                        $"The {name} for {form.Move.Name} is named when people are already lying.",
-                        "Have it within reach before they lie down."
+                        $"The {name} for {form.Move.Name} is named when people are already {(Lies(form.Position) ? "lying" : "sitting")}.",
+                        "Have it within reach before they settle down."
                     )
                     .Fix(
                         $"Fetch the {name} with {first.Move!.Name}",
                         plan => plan.ChangeLine(first.Line.Id, l => l with { Props = [.. l.Props, new LineProp(late, null)] })
                     );
             }
-            if (Lies(form.Position))
+            if (IsSettled(score, form.Position))
                 laidDown ??= line;
             there.UnionWith(props);
         }
     }
+
+    // Nobody gets up from a chair or a bed for a strap.
+    private static bool IsSettled(Score score, Position position) =>
+        Lies(position) || position.Level == PelvisLevel.Seat || score.Plan.Place.Surface == "bed";
 
     private static bool Lies(Position position) => position.Lying || position.Demands.HasFlag(Demands.LyingFlat);
 }

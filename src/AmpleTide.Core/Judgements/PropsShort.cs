@@ -13,7 +13,10 @@ public static class PropsShort
     private static IEnumerable<Finding> Judge(Score score)
     {
         var (place, people) = (score.Plan.Place, Math.Max(1, score.Plan.Group.Size));
-        var needed = score.Props.Where(n => score.Catalogue.Prop(n.Prop) is { AlwaysThere: false }).GroupBy(n => n.Prop).ToList();
+        var needed = score
+            .Props.Where(n => score.Catalogue.Prop(n.Prop) is { AlwaysThere: false } && !IsThere(score, n.Prop))
+            .GroupBy(n => n.Prop)
+            .ToList();
         if (needed.Count == 0)
             yield break;
         // A stock that nobody has counted yet is one question, not many findings.
@@ -53,6 +56,11 @@ public static class PropsShort
             yield return finding;
         }
     }
+
+    // Whoever lies in bed sits on it, and has what lies on it.
+    private static readonly string[] InBed = ["cushion", "pillow", "blanket"];
+
+    private static bool IsThere(Score score, string prop) => score.Plan.Place.Surface == "bed" && InBed.Contains(prop);
 
     private static bool Needs(LineScore line, string prop) =>
         (line.Position!.Props.Contains(prop) || line.Move!.Props.Contains(prop) || line.Line.Props.Any(p => p.Id == prop))

@@ -32,10 +32,11 @@ public static class PropsUnused
         }
     }
 
-    // Fetched ahead of time for a line that follows is used.
+    // Fetched ahead of time for a line that follows is used, as long as people stay down beside it.
     private static bool IsUsed(Score score, int from, string prop) =>
         score
             .Lines.Skip(from)
+            .TakeWhile(l => l.Position is null || l.Position.Level == score.Lines[from].Position!.Level)
             .Any(l =>
                 l.Form is { } form
                 && (form.Props.Contains(prop) || form.Position.Helpful.Contains(prop) || form.Move.Helpful.Contains(prop))

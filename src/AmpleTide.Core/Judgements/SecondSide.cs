@@ -11,6 +11,14 @@ public static class SecondSide
     /// <summary>The rule.</summary>
     public static readonly Rule Rule = new("second-side", "The second side is as long as the first", Level.Serious, Judge);
 
+    // A side that gets this much less than the other is told at this level; common practice, no source.
+    private static readonly TimeSpan Little = TimeSpan.FromSeconds(30);
+    private static readonly TimeSpan Noticed = TimeSpan.FromSeconds(10);
+    private const double HalfAsLong = 0.5;
+
+    // Breaths on one side and seconds on the other are the same when they last about as long.
+    private static readonly TimeSpan AboutAsLong = TimeSpan.FromSeconds(5);
+
     // From so many beats on a fast rhythm is loose enough for a difference to be only a hint; common practice, no source.
     private const int LooseBeats = 10;
     private const string Why =
@@ -32,8 +40,9 @@ public static class SecondSide
             .Where(lines => lines.TrueForAll(l => l.Set == lines[0].Set) && HasLostRound(lines[0].Set))
             .GroupBy(lines => lines[0].Set!)
             .ToList();
-        foreach (var set in bySet)
-            yield return LostRound(set.Key, [.. set.SelectMany(l => l)]);
+        // Also where no line has a side of its own: the round has one.
+        foreach (var set in score.Lines.Select(l => l.Set).OfType<Set>().Distinct().Where(HasLostRound))
+            yield return LostRound(set, [.. score.Lines.Where(l => l.Set == set && l.Form is not null)]);
         foreach (var lines in uneven.Where(lines => !bySet.Exists(s => s.Contains(lines))))
             yield return Uneven(lines);
     }
@@ -41,10 +50,32 @@ public static class SecondSide
     private static bool IsSided(LineScore line) =>
         line.Move is { Kind: not (MoveKind.Rest or MoveKind.CheckIn) } && line.Right != line.Left;
 
-    private static bool IsUneven(List<LineScore> lines) =>
-        lines.Sum(l => l.Right.Length) != lines.Sum(l => l.Left.Length)
-        // Seconds are told of whole rounds, which may not share them out evenly.
-        || (lines[0].Dose.Unit != Unit.Seconds && lines.Sum(l => l.Right.Amount) != lines.Sum(l => l.Left.Amount));
+    private static bool IsUneven(List<LineScore> lines)
+    {
+        var (right, left) = (lines.Sum(l => l.Right.Length), lines.Sum(l => l.Left.Length));
+        if (!HaveOneUnit(lines))
+            return (right - left).Duration() > AboutAsLong;
+        return right != left
+            // Seconds are told of whole rounds, which may not share them out evenly.
+            || (lines[0].Dose.Unit != Unit.Seconds && lines.Sum(l => l.Right.Amount) != lines.Sum(l => l.Left.Amount));
+    }
+
+    private static bool HaveOneUnit(List<LineScore> lines) => lines.TrueForAll(l => l.Dose.Unit == lines[0].Dose.Unit);
+
+    // A circle the other way round, or the other thumb on top for a moment, is owed to nobody's balance; a leg or a side of the trunk is.
+    private static Level LevelOf(List<LineScore> lines)
+    {
+        var (right, left) = (lines.Sum(l => l.Right.Length), lines.Sum(l => l.Left.Length));
+        var (less, more) = right < left ? (right, left) : (left, right);
+        var move = lines[0].Move!;
+        if (lines.TrueForAll(l => l.Dose.Unit == Unit.Beats && l.Dose.Amount >= LooseBeats) || move.Sides == Sidedness.Circling)
+            return Level.Hint;
+        if (move.Sides == Sidedness.Crossing)
+            return more - less < Little ? Level.Hint : Level.Notable;
+        return more - less < Noticed ? Level.Hint
+            : less <= more * HalfAsLong ? Level.Serious
+            : Level.Notable;
+    }
 
     private static bool HasLostRound(Set? set) =>
         set is not null && set.Rounds.Count(r => r == Side.Right) != set.Rounds.Count(r => r == Side.Left);
@@ -67,11 +98,13 @@ public static class SecondSide
     private static Finding Uneven(List<LineScore> lines)
     {
         var (right, left) = (lines.Sum(l => l.Right.Amount), lines.Sum(l => l.Left.Amount));
-        var unit = lines[0].Dose.Unit.ToString().ToLowerInvariant();
         var (first, second) = Names(lines[0].Move!);
-        var finding = Rule.Found(lines, $"{lines[0].Move!.Name}: {first} {right} {unit}, {second} {left}.", Why);
-        if (lines.TrueForAll(l => l.Dose.Unit == Unit.Beats && l.Dose.Amount >= LooseBeats))
-            finding = finding.As(Level.Hint);
+        var unit = lines[0].Dose.Unit.ToString().ToLowerInvariant();
+        var text = HaveOneUnit(lines)
+            ? $"{lines[0].Move!.Name}: {first} {right} {unit}, {second} {left}."
+            : $"{lines[0].Move!.Name}: {first} {Clock.Of(lines.Sum(l => l.Right.Length))}, "
+                + $"{second} {Clock.Of(lines.Sum(l => l.Left.Length))}.";
+        var finding = Rule.Found(lines, text, Why).As(LevelOf(lines));
         var ids = lines.Select(l => l.Line.Id).ToList();
 
         if (lines is [{ Move.Sides: Sidedness.Alternating } odd])

@@ -37,5 +37,12 @@ public static class Arc
 
     /// <summary>Whether a line is still: rest, noticing, breathing without effort.</summary>
     public static bool IsQuiet(LineScore line) =>
-        line.Move is { Kind: MoveKind.Rest or MoveKind.CheckIn } or { Kind: MoveKind.Breathing, Effort: <= 1.5 };
+        line.Move switch
+        {
+            { Kind: MoveKind.Rest } => true,
+            // What is said and done at once, such as opening the eyes, is no stillness.
+            { Kind: MoveKind.CheckIn } => line.Form is null or { HasStay: true },
+            { Kind: MoveKind.Breathing, Effort: <= 1.5 } => true,
+            _ => false,
+        };
 }

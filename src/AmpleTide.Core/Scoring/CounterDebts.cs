@@ -104,8 +104,18 @@ public static class CounterDebts
                 var isNeutral = Math.Max(most, -least) < Counterpose.Away;
                 if (isNeutral)
                     neutral += span.Length;
+                // A move that ends in the middle has taken itself back there.
+                var endsNeutral = isNeutral && neutralSettles && span.Line == line;
                 var answers = Counterpose.TakesBack(least, most, owed.Forward);
-                if (rests || !(answers || (isNeutral && owed.Hung && StandsUpright(span)) || (neutralSettles && neutral >= TwoBreaths)))
+                if (
+                    rests
+                    || !(
+                        answers
+                        || (isNeutral && owed.Hung && StandsUpright(span))
+                        || (neutralSettles && neutral >= TwoBreaths)
+                        || endsNeutral
+                    )
+                )
                     continue;
                 return since <= InTime
                     ? new(bend, owed.Forward, line, owed.Held, span.Line, answers, null, TimeSpan.Zero)
@@ -126,7 +136,6 @@ public static class CounterDebts
     {
         // From when on it owes, by how it is held.
         private static readonly TimeSpan LongPassive = TimeSpan.FromSeconds(20);
-        private static readonly TimeSpan LongSupported = TimeSpan.FromSeconds(60);
         private static readonly TimeSpan LongActive = TimeSpan.FromSeconds(10);
         private const int ManyRounds = 3;
 
@@ -149,8 +158,8 @@ public static class CounterDebts
         public bool IsSupported => passive + active == TimeSpan.Zero;
 
         public bool IsStrong =>
+            // What carries it lets go by itself.
             passive >= LongPassive
-            || passive + supported >= LongSupported
             || (Forward ? active >= LongPassive : active >= LongActive || rounds >= ManyRounds);
 
         public void Add(PracticeSpan span)

@@ -123,6 +123,7 @@ public class LooseEnds
             "the rest is eaten",
             p =>
                 p.ChangeLine("l23", l => l with { Dose = new(Unit.Seconds, 60) })
+                    .ChangeLine("side", l => l with { Dose = new(Unit.Breaths, 1) })
                     .ChangeLine("l25", l => l with { Dose = new(Unit.Breaths, 2) }),
             "rest",
             ["l23"]
@@ -135,7 +136,7 @@ public class LooseEnds
                     Place = p.Place with { Families = [Family.Standing, Family.Seated, Family.Floor] },
                 },
             "way-missing",
-            ["l20", "l21", "l22", "l23", "l24"]
+            ["l20", "l21", "l22", "l23", "l24", "side"]
         ),
         (
             "a set is repeated with one side lost",

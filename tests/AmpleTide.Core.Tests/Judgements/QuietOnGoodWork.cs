@@ -56,6 +56,7 @@ public class QuietOnGoodWork(ITestOutputHelper output)
         var seated = plan.InsertBefore(plan.Lines.First().Id, New("head-turns") with { Position = "seated-cross" });
         yield return seated.InsertAfter("new", New("turns-on-the-in-breath"));
         yield return seated.InsertAfter("new", New("folds-on-the-in-breath"));
+        yield return seated.InsertAfter("new", New("breath-watch") with { Position = "propped", Props = [new("bolster", "pillow")] });
         var chain = new Set
         {
             Id = "chain",

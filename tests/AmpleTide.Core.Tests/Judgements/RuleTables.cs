@@ -27,6 +27,12 @@ public class RuleTables
             { "phase-collision", "{ \"move\": \"cactus-and-gather\" }, { \"move\": \"mountain\" }" },
             { "left-open", "{ \"move\": \"breath-watch\" }, { \"move\": \"eyes-open\" }" },
             { "left-open", "{ \"move\": \"settle-tall\" }" },
+            { "props-twice", "{ \"move\": \"hamstring-with-strap\" }" },
+            { "first-side", "{ \"move\": \"neck-side-tilt\" }, { \"move\": \"seated-twist\" }, { \"move\": \"arm-across\" }" },
+            {
+                "crossing-parity",
+                "{ \"move\": \"eagle-arms\", \"sides\": \"over\" }, { \"move\": \"self-hug\", \"sides\": \"over\", \"goesOn\": true }"
+            },
             { "left-open", "{ \"move\": \"breath-watch\", \"eyes\": \"open\" }" },
             { "left-open", "{ \"move\": \"belly-breath\" }, { \"move\": \"head-turns\", \"eyes\": \"open\" }" },
             { "left-open", "{ \"move\": \"long-out-breath\" }, { \"move\": \"natural-breath\" }" },
@@ -111,6 +117,24 @@ public class RuleTables
                 "{ \"move\": \"shrug-and-drop\" }, { \"move\": \"shrug-and-drop\" }, { \"move\": \"bridge\" }, { \"move\": "
                     + "\"bridge\" }, { \"move\": \"knees-hugged\", \"talk\": \"Now\" }",
                 "Bridge, up and down ends on an out-breath and Hug both knees begins on one.",
+                1
+            },
+            {
+                "first-side",
+                "{ \"move\": \"neck-side-tilt\" }, { \"move\": \"seated-twist\", \"sides\": \"left-right\" }, { \"move\": \"arm-across\" }",
+                "Seated twist begins on the left; the others begin on the right.",
+                1
+            },
+            {
+                "pause-on-the-side",
+                "{ \"move\": \"final-rest\", \"seconds\": 300 }, { \"move\": \"natural-breath\", \"position\": \"seated-cross\" }",
+                "After 5:",
+                1
+            },
+            {
+                "props-twice",
+                "{ \"move\": \"breath-watch\", \"position\": \"propped\", \"props\": [ { \"id\": \"bolster\", \"standIn\": \"pillow\" } ] }",
+                "Watch the breath needs a pillow in two places at once.",
                 1
             },
             { "left-open", "{ \"move\": \"breath-watch\" }", "The eyes are closed and never opened.", 1 },
@@ -507,7 +531,8 @@ public class RuleTables
         "{ \"move\": \"full-neck-circles\" }, { \"move\": \"half-circles\" }",
         "convention"
     )]
-    [InlineData("\"minutes\": 5", "{ \"move\": \"arms-float\" }", "arrival")]
+    [InlineData("\"minutes\": 2", "{ \"move\": \"arms-float\" }", "arrival")]
+    [InlineData("\"minutes\": 10", "{ \"talk\": \"Welcome\" }, { \"move\": \"arms-float\" }", "arrival")]
     [InlineData("\"theme\": { \"areas\": [\"breath\"] }", "{ \"move\": \"tree\" }", "theme-share")]
     [InlineData(
         "\"group\": { \"size\": 12 }, \"place\": { \"props\": { \"cushion\": 2, \"blanket\": 12 } }",

@@ -30,7 +30,7 @@ public class CounterDebtTables
                 "{ \"move\": \"chin-to-chest\", \"breaths\": 5 }, { \"move\": \"noticing-pause\", \"breaths\": 4 }",
                 "Neck",
                 true,
-                "noticing-pause",
+                "chin-to-chest",
                 false
             },
             {
