@@ -13,6 +13,8 @@ public static class BreathDirection
 
     private const double Clear = 0.15;
     private const double TwiceAnyOther = 2;
+    private const double Still = 0.06;
+    private const double Lifted = 60; // degrees, both arms
 
     // Pushing up and rising from sitting are work, and go with the out-breath.
     private const double Work = 3;
@@ -57,8 +59,8 @@ public static class BreathDirection
             index > 0 ? form.Phases[index - 1]
             : form.HasStay || form.Phases.Length == 1 ? null
             : form.Phases[^1];
-        var from = before is null ? Measures.Of(form.Position.Facts) : Measures.Of(before.Facts);
-        var to = Measures.Of(phase.Facts);
+        var from = before is null ? Measures.Of(form.Position.Facts, form.Position.Base) : Measures.Of(before.Facts, before.Shape);
+        var to = Measures.Of(phase.Facts, phase.Shape);
         (double By, string Said)[] turns =
         [
             (to.Fold - from.Fold, "folds"),
@@ -68,6 +70,12 @@ public static class BreathDirection
         // A turn or a bend is judged where it is held.
         if (!(index + 1 < form.Phases.Length && form.Phases[index + 1].Phase.IsStay))
             turns = [turns[0], turns[2], (0, "")];
+        // Where the trunk stays, the arms tell: both lifted with the in-breath.
+        var free = AreFree(phase.Shape) && AreFree(before?.Shape ?? form.Position.Base);
+        if (free && Array.TrueForAll(turns, t => Math.Abs(t.By) < Still) && Math.Abs(to.Arms - from.Arms) >= Lifted)
+            return to.Arms > from.Arms == (phase.Phase.Breath == Breath.In) ? null
+                : to.Arms > from.Arms ? "lifts the arms"
+                : "lowers the arms";
         var most = turns.MaxBy(t => Math.Abs(t.By));
         if (Math.Abs(most.By) < Clear || turns.Any(t => t != most && Math.Abs(t.By) * TwiceAnyOther > Math.Abs(most.By)))
             return null;
@@ -84,16 +92,21 @@ public static class BreathDirection
             };
     }
 
-    // Fold, wind and rise, each as one number in units of what is normal.
-    private readonly record struct Measures(double Fold, double Wind, double Rise)
+    // Hands that push or hang on something go by that, and not by the breath.
+    private static bool AreFree(Shape shape) => !shape.Contacts.Any(c => c.Mark.Segment is Segment.RightHand or Segment.LeftHand);
+
+    // Fold, wind and rise, each as one number in units of what is normal; how far both arms are lifted, in degrees.
+    private readonly record struct Measures(double Fold, double Wind, double Rise, double Arms)
     {
-        public static Measures Of(Facts facts)
+        public static Measures Of(Facts facts, Shape shape)
         {
+            double Arm(Axis axis) => shape.Angles[axis];
             double Both(Axis lower, Axis upper) => Math.Abs(facts.Loads[(int)lower] + facts.Loads[(int)upper]) / 2;
             return new(
                 Bending.Of(facts).Spine,
                 Both(Axis.LowerRotation, Axis.UpperRotation) + Both(Axis.LowerSide, Axis.UpperSide),
-                facts.HeadHeight
+                facts.HeadHeight,
+                Math.Min(Arm(Axis.RightShoulderElevation), Arm(Axis.LeftShoulderElevation))
             );
         }
     }

@@ -123,7 +123,7 @@ public class LooseEnds
             "the rest is eaten",
             p =>
                 p.ChangeLine("l23", l => l with { Dose = new(Unit.Seconds, 60) })
-                    .ChangeLine("side", l => l with { Dose = new(Unit.Breaths, 1) })
+                    .Remove("side")
                     .ChangeLine("l25", l => l with { Dose = new(Unit.Breaths, 2) }),
             "rest",
             ["l23"]
@@ -199,6 +199,14 @@ public class LooseEnds
         var plan = Shipped.Class("{ \"id\": \"a\", \"move\": \"folds-on-the-in-breath\" }");
         var finding = Assert.Single(WrongMoves.Judge(plan), f => f.Rule == "breath-direction");
         Assert.Equal("Folds on the in-breath folds on the in-breath.", finding.Text);
+    }
+
+    [Fact]
+    public void Arms_that_are_lifted_on_the_out_breath_are_told()
+    {
+        var plan = Shipped.Class("{ \"id\": \"a\", \"move\": \"lifts-on-the-out-breath\" }");
+        var finding = Assert.Single(WrongMoves.Judge(plan), f => f.Rule == "breath-direction");
+        Assert.Equal("Lifts on the out breath lowers the arms on the in-breath.", finding.Text);
     }
 
     [Fact]

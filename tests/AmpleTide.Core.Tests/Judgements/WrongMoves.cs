@@ -15,6 +15,7 @@ internal static class WrongMoves
         var catalogue = Shipped.Catalogue.With([
             CatalogueReader.ReadOwn(Move("turns-on-the-in-breath", "alternating", "neck.rotation", 50, 0), Shipped.Catalogue),
             CatalogueReader.ReadOwn(Move("folds-on-the-in-breath", null, "spine.flexion", 50, 0), Shipped.Catalogue),
+            CatalogueReader.ReadOwn(Move("lifts-on-the-out-breath", null, "shoulder.elevation", 10, 150), Shipped.Catalogue),
             CatalogueReader.ReadOwn(Move("ends-round", null, "spine.flexion", 0, 70), Shipped.Catalogue),
             CatalogueReader.ReadOwn(Move("begins-arched", null, "spine.flexion", -24, 0), Shipped.Catalogue),
         ]);
