@@ -173,6 +173,14 @@ public class RuleTables
                 "Ear to shoulder: base on the first side, easier on the second.",
                 1
             },
+            {
+                "one-option",
+                Tilt
+                    + ", \"sides\": \"right\" }, { \"move\": \"neck-side-tilt\", \"sides\": \"left\", \"talk\": \"Now the {right} ear; "
+                    + "if that is too much, less\" }",
+                "Ear to shoulder: something easier is offered only on the second side.",
+                0
+            },
             { "unnamed-side", Tilt + ", \"talk\": \"The left ear sinks\" }", "'The left ear sinks' says right or left on both sides.", 1 },
             { "unnamed-side", Tilt + ", \"talk\": \"And the other side\" }", "'And the other side' names no side.", 1 },
             {
