@@ -108,6 +108,9 @@ public sealed record Move
     /// <summary>Seconds a round or a breath of it takes at a usual tempo, where its breath does not tell; null for most.</summary>
     public double? UnitSeconds { get; init; }
 
+    /// <summary>Whether it is said and done at once, such as opening the eyes: a cue and one breath, and nothing to stay in.</summary>
+    public bool IsCue => Kind == MoveKind.CheckIn && UnitSeconds is not null;
+
     /// <summary>Whether the legs carry anew in it, a stance or a balance, so that going in and coming out take longer.</summary>
     public bool LegsCarryAnew { get; init; }
 

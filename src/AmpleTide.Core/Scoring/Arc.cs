@@ -20,7 +20,7 @@ public static class Arc
         if (first < 0)
             first = done.FindLastIndex(l => l.Move!.Kind == MoveKind.Rest);
         if (first < 0)
-            first = done.FindLastIndex(l => !IsQuiet(l)) + 1;
+            first = done.FindLastIndex(l => !IsQuiet(l) && !l.Move!.IsCue) + 1;
         while (
             first > 0
             && first < done.Count
@@ -41,7 +41,7 @@ public static class Arc
         {
             { Kind: MoveKind.Rest } => true,
             // What is said and done at once, such as opening the eyes, is no stillness.
-            { Kind: MoveKind.CheckIn } => line.Form is null or { HasStay: true },
+            { Kind: MoveKind.CheckIn } => !line.Move.IsCue,
             { Kind: MoveKind.Breathing, Effort: <= 1.5 } => true,
             _ => false,
         };
