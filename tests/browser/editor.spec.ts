@@ -131,7 +131,7 @@ test('a line is taken easier, elsewhere, with a pause and own words; the keys ar
   await page.getByRole('combobox', { name: 'Option' }).selectOption('easier');
   await expect(line(page, 'l3')).toContainText('easier');
   await page.getByRole('combobox', { name: 'Position' }).selectOption('chair-edge');
-  await page.getByRole('spinbutton', { name: 'Breaths to notice after' }).fill('3');
+  await page.getByRole('spinbutton', { name: 'Pause after' }).fill('3');
   const words = page.getByRole('textbox', { name: /^Own words/ }).first();
   await words.fill('Turn to the right');
   await words.blur();

@@ -141,6 +141,7 @@ test('a second move of one’s own has an id of its own, and why it cannot be ke
   const ids: string[] = [];
   for (let n = 0; n < 2; n++) {
     await page.goto('/#/moves');
+    await page.getByRole('heading', { name: 'Moves', level: 1 }).waitFor();
     await page.goto('/#/write');
     const keep = page.getByRole('button', { name: 'Keep it' });
     await expect(keep).toHaveAttribute('title', 'Nothing has changed since it was kept');

@@ -15,7 +15,7 @@ test('a changed dose changes clock and findings, the fix mends it, and it is sti
   await line(page, 'l1').getByRole('button', { name: 'More breaths' }).click();
   await expect(planned).not.toContainText(before);
   await expect(page.getByRole('button', { name: 'Ear to shoulder: right 4 breaths, left 3.' })).toBeVisible();
-  await expect(page.getByText('1 serious, 1 hint')).toBeVisible();
+  await expect(page.getByText('2 hints', { exact: true })).toBeVisible();
 
   await page.getByRole('button', { name: 'Make both 4' }).click();
   await expect(page.getByText('1 finding fewer')).toBeVisible();

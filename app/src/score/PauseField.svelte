@@ -21,7 +21,7 @@
   }
 </script>
 
-<div class="col-span-full">
+<div class="col-span-full" role="group" aria-label={label}>
   <label for="{label}-amount">{label}</label>
   <div class="flex gap-1">
     <input
@@ -35,7 +35,7 @@
     />
     <select
       class="field w-auto min-w-0"
-      aria-label="Unit of {label.toLowerCase()}"
+      aria-label="Breaths or seconds"
       value={unit}
       onchange={(e) => change(parts.amount, e.currentTarget.value as PauseUnit)}
     >

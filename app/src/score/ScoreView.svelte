@@ -92,8 +92,8 @@
 
   function key(event: KeyboardEvent) {
     const target = event.target as HTMLElement;
-    // Where nothing has the focus the keys are the score's.
-    const here = target === document.body || score?.contains(target);
+    // Where nothing has the focus, or what the score scrolls in, the keys are the score's.
+    const here = score !== undefined && (score.contains(target) || target.contains(score));
     if (!here || target.closest('input, textarea, select') || event.ctrlKey || event.metaKey || menu) return;
     const pressed = (event.altKey ? 'Alt+' : '') + event.key;
     const act = acts.find((a) => a.key === pressed);

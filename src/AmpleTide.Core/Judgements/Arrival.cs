@@ -11,7 +11,7 @@ public static class Arrival
     /// <summary>The rule.</summary>
     public static readonly Rule Rule = new("arrival", "The class begins by arriving", Level.Hint, Judge);
 
-    private const double FromMinutes = 3; // common practice, no source
+    private const double FromMinutes = 5; // common practice, no source
 
     private static IEnumerable<Finding> Judge(Score score)
     {
