@@ -14,6 +14,7 @@ public partial class Architecture
         .LoadAssemblies(
             typeof(Core.Body.Shape).Assembly,
             typeof(AmpleTide.Catalogue.CatalogueReader).Assembly,
+            typeof(AmpleTide.Fitting.Fitter).Assembly,
             typeof(AmpleTide.Formats.TideReader).Assembly,
             typeof(AmpleTide.Store.TideStore).Assembly,
             typeof(LiveCatalogue).Assembly
@@ -29,6 +30,11 @@ public partial class Architecture
 
     [Theory]
     [InlineData("Core", "Catalogue")]
+    [InlineData("Core", "Fitting")]
+    [InlineData("Fitting", "Catalogue")]
+    [InlineData("Fitting", "Formats")]
+    [InlineData("Fitting", "Store")]
+    [InlineData("Fitting", "Server")]
     [InlineData("Core", "Formats")]
     [InlineData("Core", "Store")]
     [InlineData("Core", "Server")]

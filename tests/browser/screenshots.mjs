@@ -31,6 +31,13 @@ await shot('soundings', '/plan/knots-undone', 'paper', async (page) => {
   await page.getByRole('button', { name: 'Make both 4' }).click();
   await page.getByRole('button', { name: 'Apply' }).waitFor();
 });
+await shot('fit', '/plan/low-water-shoulders', 'paper', async (page) => {
+  await page.locator('[data-select="l1b"]').click();
+  await page.keyboard.press('f');
+  await page.getByLabel('Minutes of the class').fill('38');
+  await page.keyboard.press('Tab');
+  await page.getByText('becomes').waitFor();
+});
 await shot(
   'plan-tablet',
   '/plan/low-water-shoulders',

@@ -13,7 +13,7 @@ public static class LeftOpen
 
     private static readonly Dictionary<string, (string Text, string Why)> Said = new()
     {
-        ["eyes"] = ("The eyes are closed and never opened.", "People wait to be told, or open them in the middle of the rest."),
+        [OpenStates.Eyes] = ("The eyes are closed and never opened.", "People wait to be told, or open them in the middle of the rest."),
         ["paced-breath"] = ("The breath is counted and never given back.", "Some go on counting through everything that follows."),
         ["lying"] = ("People are lying down at the end, with no way to sit.", "A class that ends awake ends sitting or standing."),
         ["clasp"] = ("The hands are clasped and never let go.", "Somebody always keeps them clasped."),
@@ -23,7 +23,7 @@ public static class LeftOpen
     {
         foreach (var state in score.Open.Where(o => o.To is null))
         {
-            if (score.Plan.EndsAsleep && state.What is "eyes" or OpenStates.Lying)
+            if (score.Plan.EndsAsleep && state.What is OpenStates.Eyes or OpenStates.Lying)
                 continue;
             // Whoever gets up with closed eyes is told of that, and opens them before.
             if (StillOpen.GetsUpWithEyesClosed(score, state) is not null)
@@ -49,7 +49,7 @@ public static class LeftOpen
         if (end is null)
             return null;
         var closers =
-            from move in score.Catalogue.ClosersOf(state.What == OpenStates.Lying ? "eyes" : state.What)
+            from move in score.Catalogue.ClosersOf(state.What == OpenStates.Lying ? OpenStates.Eyes : state.What)
             from id in move.In
             let position = score.Catalogue.Position(id)!
             where score.Plan.Place.Allows(position) && (state.What != OpenStates.Lying || !position.Lying)

@@ -493,9 +493,10 @@ public class RuleTables
             {
                 "still-open",
                 "\"startsIn\": \"seated-cross\"",
-                "{ \"move\": \"body-scan\", \"position\": \"seated-cross\", \"seconds\": 500 }, { \"move\": \"eyes-open\" }",
+                "{ \"move\": \"body-scan\", \"position\": \"seated-cross\", \"seconds\": 300 }, { \"move\": \"breath-watch\", \"breaths\": 30 }, "
+                    + "{ \"move\": \"eyes-open\" }",
                 "Legs stay crossed for ",
-                0
+                1
             },
         };
 
