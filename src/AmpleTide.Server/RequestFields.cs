@@ -31,8 +31,16 @@ internal sealed class RequestFields(JsonElement root)
         return false;
     }
 
-    /// <summary>True or false, false where it is left out.</summary>
-    public bool OptionalFlag(string name) => Has(name) && Flag(name);
+    /// <summary>One of some words, or null where it is left out.</summary>
+    public string? OptionalWord(string name, params string[] words)
+    {
+        if (!Has(name))
+            return null;
+        var word = Text(name);
+        if (word.Length > 0 && !words.Contains(word))
+            Wrong(name, $"is not one of {string.Join(", ", words)}");
+        return word;
+    }
 
     /// <summary>A length of time in whole milliseconds, or null where it is left out.</summary>
     public TimeSpan? OptionalTime(string name) => Has(name) ? Time(name, root.GetProperty(name)) : null;

@@ -225,7 +225,8 @@ public class Calls(RunningServer server) : IClassFixture<RunningServer>
     [InlineData("\"targetMs\": \"long\"", "/targetMs")]
     [InlineData("\"sections\": { \"s9\": 5000 }", "/sections/s9")]
     [InlineData("\"sections\": { \"s1\": 0 }", "/sections/s1")]
-    [InlineData("\"scaleUnset\": 3", "/scaleUnset")]
+    [InlineData("\"scale\": 3", "/scale")]
+    [InlineData("\"scale\": \"some\"", "/scale")]
     public async Task A_fit_that_makes_no_sense_is_told_with_its_field(string wanted, string pointer)
     {
         var problem = await Post("/api/fit", $$"""{ "class": {{Long}}, {{wanted}} }""", HttpStatusCode.UnprocessableEntity);

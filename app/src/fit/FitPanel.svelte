@@ -30,7 +30,8 @@
 
   /** The whole class to so many minutes; sections that were given time keep it. */
   function target(value: number) {
-    if (value > 0) void fitting.ask({ ...fitting.wish, targetMs: Math.round(value * perMinute) });
+    if (value > 0)
+      void fitting.ask({ ...fitting.wish, scale: undefined, targetMs: Math.round(value * perMinute) });
   }
 
   /** Time for a section; the others give it, so that the class keeps its length. */
@@ -106,11 +107,12 @@
   </details>
   <div class="mt-3 flex flex-wrap gap-2 text-[14px]">
     <button class="press" onclick={() => target(minutes)}>Change few lines</button>
-    <button
-      class="press"
-      onclick={() => void fitting.ask({ targetMs: Math.round(minutes * perMinute), scaleUnset: true })}
-      >Scale what I have not set</button
-    >
+    {#each [['all', 'Scale all alike'], ['unset', 'Scale what I have not set']] as const as [scale, name] (scale)}
+      <button
+        class="press"
+        onclick={() => void fitting.ask({ targetMs: Math.round(minutes * perMinute), scale })}>{name}</button
+      >
+    {/each}
   </div>
 
   <div role="status" class="mt-4">
@@ -145,7 +147,7 @@
         {/each}
       </ul>
       <p class="mt-1 text-[13.5px] text-muted">
-        {#if fitting.wish.scaleUnset}All alike, as far as whole doses go.
+        {#if fitting.wish.scale}All alike, as far as whole doses go.
         {:else if answer.optimal}No fit changes fewer lines, or these by less.
         {:else}A good fit; that there is none better is not proven.{/if}
       </p>

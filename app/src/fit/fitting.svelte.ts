@@ -7,8 +7,8 @@ export interface Wish {
   targetMs?: number;
   /** Sections by id. */
   sections?: Record<string, number>;
-  /** Only doses that are not set, all alike. */
-  scaleUnset?: boolean;
+  /** All alike: the doses that are not set, or all of them. */
+  scale?: 'unset' | 'all';
 }
 
 /** Fits of one class: what was asked last, and what came of it. It is looked at as a preview and done as one step. */

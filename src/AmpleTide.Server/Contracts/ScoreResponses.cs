@@ -162,13 +162,13 @@ public sealed record ApplyResponse(JsonElement Class, ScoreResponse Before, Scor
 
 /// <summary>
 /// A class to be fitted: to so many milliseconds, or some of its sections to theirs; without either, to its wanted minutes. Scaling changes
-/// all doses alike that the teacher has not set.
+/// doses alike: those the teacher has not set (<c>unset</c>), or <c>all</c>.
 /// </summary>
 public sealed record FitRequestBody(
     JsonElement Class,
     long? TargetMs = null,
     Dictionary<string, long>? Sections = null,
-    bool? ScaleUnset = null
+    string? Scale = null
 );
 
 /// <summary>

@@ -19,10 +19,10 @@ internal static class FitEndpoints
         using var body = await RequestBody.Json(request);
         var fields = new RequestFields(body.RootElement);
         var given = fields.Object("class");
-        var (target, lengths, unset) = (
+        var (target, lengths, scale) = (
             fields.OptionalTime("targetMs"),
             fields.OptionalTimes("sections"),
-            fields.OptionalFlag("scaleUnset")
+            fields.OptionalWord("scale", "unset", "all")
         );
         fields.Check();
         var before = snapshot.Judge(TideReader.Read(given));
@@ -39,9 +39,9 @@ internal static class FitEndpoints
         {
             Target = target ?? (sections.Count > 0 ? null : WholeMilliseconds.Of(before.Score.Plan.Minutes * 60)),
             Sections = sections,
-            OnlyUnset = unset,
+            OnlyUnset = scale == "unset",
         };
-        var result = unset
+        var result = scale is not null
             ? Fitter.Scale(wanted, request.HttpContext.RequestAborted)
             : Fitter.Fit(wanted, request.HttpContext.RequestAborted);
         // What goes out is what a class file would hold, and so it is read again.

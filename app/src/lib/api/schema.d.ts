@@ -1785,7 +1785,7 @@ export interface components {
       sections?: null | {
         [key: string]: number;
       };
-      scaleUnset?: null | boolean;
+      scale?: null | string;
     };
     FitResponse: {
       class: components['schemas']['JsonElement'];
