@@ -64,7 +64,9 @@ public sealed class FitProblem
     /// <summary>Milliseconds of the class that hang on no dose that may change.</summary>
     public long FixedMs { get; }
 
-    /// <summary>The one time that matters most: the class's, else that of the only section; null where several sections are to be met.</summary>
+    /// <summary>
+    /// The one time that matters most: the class's, else that of the only section; null where several sections are to be met.
+    /// </summary>
     public TimeWindow? Goal { get; }
 
     /// <summary>Makes a problem of a request.</summary>

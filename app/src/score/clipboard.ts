@@ -8,7 +8,8 @@ import { unitFor } from '../lib/words';
 
 /**
  * Lines as text that a teacher can read, write in any editor and paste back: a line each, "Thread the needle, 3 breaths, right then left";
- * a set says how it is taken, its lines stand indented below it; talk and waiting are lines of their own. What only the class file knows (notes, own words, breath) is kept beside
+ * a set says how it is taken, its lines stand indented below it; talk and waiting are lines of their own. What only the class file
+ * knows (notes, own words, breath) is kept beside
  * the text in this browser, and used when the text comes back unchanged.
  */
 

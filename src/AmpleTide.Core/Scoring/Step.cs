@@ -3,7 +3,9 @@ using AmpleTide.Core.Classes;
 
 namespace AmpleTide.Core.Scoring;
 
-/// <summary>One thing after another as a class goes through time, all rounds of its sets unrolled: an item, or a pause between rounds.</summary>
+/// <summary>
+/// One thing after another as a class goes through time, all rounds of its sets unrolled: an item, or a pause between rounds.
+/// </summary>
 /// <param name="Item">The line, talk or wait, or null for a pause of a set.</param>
 /// <param name="Section">Its section.</param>
 /// <param name="Set">The innermost set.</param>

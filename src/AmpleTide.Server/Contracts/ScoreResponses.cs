@@ -68,7 +68,8 @@ public enum ItemKind
 }
 
 /// <summary>
-/// A line, or talk or waiting between lines, as it came out: the kind is left out for lines. Without ways, without a missing way, and for sides it has no practice on, those fields are left out.
+/// A line, or talk or waiting between lines, as it came out: the kind is left out for lines. Without ways, without
+/// a missing way, and for sides it has no practice on, those fields are left out.
 /// </summary>
 public sealed record LineResponse(
     string Id,
