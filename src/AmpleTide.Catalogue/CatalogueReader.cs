@@ -46,7 +46,7 @@ public static partial class CatalogueReader
         var ways = EntriesOf(n => n == "ways.yaml").Select(e => ReadWay(e, byId)).OfType<Way>().ToList();
         var props = Unique(EntriesOf(n => n == "props.yaml"), ReadProp, p => p.Id);
         var conditions = Unique(EntriesOf(n => n == "conditions.yaml"), ReadCondition, c => c.Id);
-        var reading = new MoveReading(byId, props.Select(p => p.Id).ToHashSet());
+        var reading = new MoveReading(byId, props.Select(p => p.Id).ToHashSet(), conditions.Select(c => c.Id).ToHashSet());
         var entries = EntriesOf(n => n.StartsWith("moves/", StringComparison.Ordinal)).ToList();
         var moves = Unique(entries, reading.Read, m => m.Id);
         Stop();
@@ -74,7 +74,12 @@ public static partial class CatalogueReader
         if (entries.Count != 1)
             throw new CatalogueException([new("own move", 1, $"one move is needed, {entries.Count} are there")]);
         var positions = catalogue.Positions.ToDictionary(p => p.Id);
-        var move = new MoveReading(positions, catalogue.Props.Select(p => p.Id).ToHashSet()).Read(entries[0]) with { Own = true };
+        var reading = new MoveReading(
+            positions,
+            catalogue.Props.Select(p => p.Id).ToHashSet(),
+            catalogue.Conditions.Select(c => c.Id).ToHashSet()
+        );
+        var move = reading.Read(entries[0]) with { Own = true };
         if (!OwnId().IsMatch(move.Id))
             entries[0].Wrong("id", "lower-case letters, digits and hyphens are needed, 60 at most");
         if (catalogue.Move(move.Id) is { Own: false })
@@ -209,20 +214,26 @@ public static partial class CatalogueReader
         var seconds = entry.Integers("seconds");
         if (seconds.Count != 3 || seconds.Any(s => s is < 1 or > 300))
             entry.Wrong("seconds", "gentle, usual and brisk are needed, as in [20, 14, 10]");
-        var demands = Demands.None;
-        foreach (var word in entry.Texts("demands"))
-        {
-            if (Enum.TryParse<Demands>(word.Replace("-", "", StringComparison.Ordinal), true, out var demand))
-                demands |= demand;
-            else
-                entry.Wrong("demands", $"'{word}' is not one of {string.Join(", ", Enum.GetNames<Demands>().Select(Entry.Hyphenated))}");
-        }
+        var demands = ReadDemands(entry, "demands");
         var cautions = entry.Texts("cautions");
         var school = entry.Words("school");
         entry.Done();
         return positions.TryGetValue(from, out var start) && positions.TryGetValue(to, out var end) && seconds.Count == 3
             ? new(start, end, steps, new(seconds[0], seconds[1], seconds[2]), demands, cautions) { School = school }
             : null;
+    }
+
+    private static Demands ReadDemands(Entry entry, string field)
+    {
+        var demands = Demands.None;
+        foreach (var word in entry.Texts(field))
+        {
+            if (Enum.TryParse<Demands>(word.Replace("-", "", StringComparison.Ordinal), true, out var demand))
+                demands |= demand;
+            else
+                entry.Wrong(field, $"'{word}' is not one of {string.Join(", ", Enum.GetNames<Demands>().Select(Entry.Hyphenated))}");
+        }
+        return demands;
     }
 
     private static Prop ReadProp(Entry entry)
@@ -243,7 +254,23 @@ public static partial class CatalogueReader
     private static Condition ReadCondition(Entry entry)
     {
         entry.Called = entry.Text("id");
-        var condition = new Condition(entry.Called, entry.Text("name"), entry.Text("leaveOut"), entry.Text("offer"));
+        var suits = new Dictionary<Purpose, IReadOnlyList<string>>();
+        if (entry.Inner("suits") is { } all)
+            foreach (var name in all.Fields().ToList())
+            {
+                if (Enum.TryParse<Purpose>(name, true, out var purpose))
+                    suits[purpose] = all.Texts(name);
+                else
+                    all.Wrong(name, $"is not one of {string.Join(", ", Enum.GetNames<Purpose>().Select(Entry.Hyphenated))}");
+            }
+        var condition = new Condition(entry.Called, entry.Text("name"), entry.Text("leaveOut"), entry.Text("offer"))
+        {
+            Dose = entry.OptionalText("dose"),
+            HasSide = entry.Flag("hasSide"),
+            SettlesAfterWeeks = (int?)entry.OptionalNumber("settlesAfterWeeks", 1, 520),
+            Bars = ReadDemands(entry, "bars"),
+            Suits = suits,
+        };
         entry.Done();
         return condition;
     }

@@ -89,10 +89,10 @@ public sealed class Entry
     private readonly YamlMappingNode? map;
     private readonly HashSet<string> asked = [];
 
-    internal Entry(CatalogueFile file, YamlNode node, string called)
+    internal Entry(CatalogueFile file, YamlNode node, string called, YamlNode? place = null)
     {
         this.file = file;
-        Line = (int)node.Start.Line;
+        Line = (int)(place ?? node).Start.Line;
         Called = called;
         map = node as YamlMappingNode;
         if (map is null)
@@ -107,6 +107,9 @@ public sealed class Entry
 
     /// <summary>Whether the field is there.</summary>
     public bool Has(string field) => Node(field) is not null;
+
+    /// <summary>Whether the field holds fields of its own.</summary>
+    public bool IsMap(string field) => Node(field) is YamlMappingNode;
 
     /// <summary>Notes something wrong with a field.</summary>
     public void Wrong(string field, string reason) => file.Wrong((int)(Node(field)?.Start.Line ?? Line), $"{Called}: {field}: {reason}");
@@ -186,6 +189,32 @@ public sealed class Entry
             YamlSequenceNode list => [.. list.Children.Select(child => ((YamlScalarNode)child).Value ?? "")],
             _ => None<string>(field, "a list is needed"),
         };
+
+    /// <summary>A list of entries, where a lone text stands for an entry with one field; empty when missing.</summary>
+    /// <param name="field">The list.</param>
+    /// <param name="shorthand">The field that such a text is.</param>
+    public IReadOnlyList<Entry> TextsOrEntries(string field, string shorthand)
+    {
+        var children = Node(field) switch
+        {
+            null => [],
+            YamlSequenceNode list => list.Children,
+            var one => [one],
+        };
+        return
+        [
+            .. children.Select(
+                (child, i) =>
+                    new Entry(
+                        file,
+                        child is YamlScalarNode ? new YamlMappingNode(new YamlScalarNode(shorthand), child) : child,
+                        $"{Called}: {field} {i + 1}",
+                        // A pair within a list has no place of its own; its key has.
+                        child is YamlMappingNode { Children.Count: > 0 } pair ? pair.Children.First().Key : child
+                    )
+            ),
+        ];
+    }
 
     /// <summary>A map of words to words; empty when missing.</summary>
     public IReadOnlyDictionary<string, string> Words(string field)

@@ -235,6 +235,9 @@ public sealed partial class TideReader
                     case "conditions":
                         group = group with { Conditions = json.Map(value, v => (int)json.Number(v, 0, 1000, whole: true)) };
                         break;
+                    case "people":
+                        group = group with { People = json.List(value, MostPeople, ReadPerson) };
+                        break;
                     default:
                         return false;
                 }

@@ -74,7 +74,38 @@ public static class TideWriter
         json.WriteNumber("newcomers", group.Newcomers);
         if (group.Conditions.Count > 0)
             Map(json, "conditions", group.Conditions, json.WriteNumberValue);
+        if (group.People.Count > 0)
+        {
+            json.WriteStartArray("people");
+            foreach (var person in group.People)
+                WritePerson(json, person);
+            json.WriteEndArray();
+        }
         Rest(json, group.UnknownFields);
+    }
+
+    private static void WritePerson(Utf8JsonWriter json, Person person)
+    {
+        json.WriteStartObject();
+        json.WriteNumber("count", person.Count);
+        json.WriteStartArray("conditions");
+        foreach (var complaint in person.Complaints)
+        {
+            if (complaint is { Side: Side.None, Since: null } && complaint.UnknownFields.Fields.Count == 0)
+            {
+                json.WriteStringValue(complaint.Condition);
+                continue;
+            }
+            json.WriteStartObject();
+            json.WriteString("id", complaint.Condition);
+            if (complaint.Side != Side.None)
+                json.WriteString("side", Lower(complaint.Side));
+            if (complaint.Since is { } since)
+                json.WriteString("since", since);
+            Rest(json, complaint.UnknownFields);
+        }
+        json.WriteEndArray();
+        Rest(json, person.UnknownFields);
     }
 
     private static void WritePlace(Utf8JsonWriter json, Place place)

@@ -2,9 +2,11 @@ using System.Text.Json;
 using AmpleTide.Catalogue;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Classes;
+using AmpleTide.Core.Conditions;
 using AmpleTide.Core.Judgements;
 using AmpleTide.Core.Planning;
 using AmpleTide.Core.Scoring;
+using AmpleTide.Core.Suggestions;
 using AmpleTide.Fitting;
 using AmpleTide.Formats;
 
@@ -37,6 +39,10 @@ internal static class Shipped
 
     public static WayNetwork Ways => Network.Value;
 
+    public static Replacements Replacements => Core.Suggestions.Replacements.On(Ways);
+
+    public static Adviser Adviser => Replacements.Adviser;
+
     public static ClassPlan Demo(string name) => Parse(File.ReadAllText(Path.Combine(Folder, "demo", name + ".tide.json")));
 
     public static IEnumerable<string> DemoNames =>
@@ -44,6 +50,11 @@ internal static class Shipped
             .EnumerateFiles(Path.Combine(Folder, "demo"))
             .Select(f => Path.GetFileName(f).Replace(".tide.json", "", StringComparison.Ordinal))
             .Order();
+
+    public static IEnumerable<ClassPlan> DemoPlans => DemoNames.Select(Demo);
+
+    public static IEnumerable<ClassPlan> SoundPlans =>
+        Directory.EnumerateFiles(Path.Combine(Folder, "Judgements", "Sound"), "*.tide.json").Order(StringComparer.Ordinal).Select(f => Parse(File.ReadAllText(f)));
 
     public static ClassPlan Parse(string json)
     {

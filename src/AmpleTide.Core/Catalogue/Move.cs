@@ -34,6 +34,9 @@ public sealed record MoveOption(
     IReadOnlyList<Landmark>? Strap = null
 )
 {
+    /// <summary>What it asks otherwise with this option, as its author says.</summary>
+    public IReadOnlyDictionary<Strain, AuthorsGrade> Asks { get; init; } = new Dictionary<Strain, AuthorsGrade>();
+
     /// <summary>The props that are needed with this option: what it rests on as well, and a strap only while there is one.</summary>
     public IEnumerable<string> Over(IEnumerable<string> props) =>
         (Strap is null ? props : props.Except(["strap"]))
@@ -130,7 +133,13 @@ public sealed record Move
     public required IReadOnlyDictionary<string, MoveOption> Options { get; init; }
 
     /// <summary>Its cautions.</summary>
-    public required IReadOnlyList<string> Cautions { get; init; }
+    public required IReadOnlyList<Caution> Cautions { get; init; }
+
+    /// <summary>What it asks that its shapes do not show, or show wrongly, as its author says.</summary>
+    public IReadOnlyDictionary<Strain, AuthorsGrade> Asks { get; init; } = new Dictionary<Strain, AuthorsGrade>();
+
+    /// <summary>Moves that stand in for it, picked by hand, best first.</summary>
+    public IReadOnlyList<string> Instead { get; init; } = [];
 
     /// <summary>Props it needs.</summary>
     public IReadOnlyList<string> Props { get; init; } = [];

@@ -30,7 +30,10 @@ public sealed class MoveCatalogue
         {
             var plain = Array.Find(ofMove, f => f.Option == MoveForm.BaseOption && f.Position.Id == f.Move.In[0]);
             foreach (var form in ofMove)
+            {
                 form.Plain ??= plain;
+                form.Forms = ofMove;
+            }
         }
         var order = moves.Select((m, i) => (m, i)).ToDictionary(p => p.m.Id, p => p.i);
         byPosition = this

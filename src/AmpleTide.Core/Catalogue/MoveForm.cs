@@ -67,6 +67,11 @@ public sealed record MoveForm(Move Move, Position Position, string Option, Phase
     /// <summary>The move's plain form in its first position; null while the catalogue is read.</summary>
     internal MoveForm? Plain { get; set; }
 
+    /// <summary>All forms of this move, itself among them.</summary>
+    public IReadOnlyList<MoveForm> Forms { get => forms ?? [this]; internal set => forms ??= value; }
+
+    private IReadOnlyList<MoveForm>? forms;
+
     // A face whose owner lies on the back is come close to from above. By eye, no source.
     private static readonly Viewpoint OverTheLying = new(58, 40);
 

@@ -6,6 +6,15 @@ namespace AmpleTide.Core.Classes;
 /// <summary>A class as its teacher plans it: everything the class file holds, and nothing computed.</summary>
 public sealed record ClassPlan
 {
+    /// <summary>Anybody, anywhere: what is asked of moves and ways apart from any class.</summary>
+    public static readonly ClassPlan Anywhere = new()
+    {
+        Id = "",
+        Title = "",
+        Minutes = 1,
+        Sections = [],
+    };
+
     /// <summary>Its id.</summary>
     public required string Id { get; init; }
 

@@ -26,7 +26,11 @@ public sealed record Group
     public bool Older { get; init; }
 
     /// <summary>Whether somebody comes whom rising or sinking quickly makes dizzy. Common practice, no source.</summary>
-    public bool GetsDizzy => Dizzy.Any(c => Conditions.GetValueOrDefault(c) > 0);
+    public bool GetsDizzy => Dizzy.Any(Has);
+
+    private bool Has(string condition) =>
+        Conditions.GetValueOrDefault(condition) > 0
+        || People.Any(p => p.Count > 0 && p.Complaints.Any(c => c.Condition == condition));
 
     private static readonly string[] Dizzy =
     [
@@ -44,6 +48,29 @@ public sealed record Group
 
     /// <summary>How many have which condition; a condition that is absent was not asked for.</summary>
     public IReadOnlyDictionary<string, int> Conditions { get; init; } = new Dictionary<string, int>();
+
+    /// <summary>People whose conditions are judged together; they are not counted again in <see cref="Conditions"/>.</summary>
+    public IReadOnlyList<Person> People { get; init; } = [];
+
+    /// <summary>
+    /// Everybody who has something: the people as they are told, and those of whom only a count is known, each condition by itself. Who
+    /// stands among <see cref="People"/> is taken off the counts.
+    /// </summary>
+    public IReadOnlyList<Person> WithConditions
+    {
+        get
+        {
+            int Told(string condition) => People.Where(p => p.Complaints.Any(c => c.Condition == condition)).Sum(p => p.Count);
+            return
+            [
+                .. People.Where(p => p.Count > 0 && p.Complaints.Count > 0),
+                .. Conditions.Where(c => c.Value > Told(c.Key)).Select(c => Person.With(c.Key, c.Value - Told(c.Key))),
+            ];
+        }
+    }
+
+    /// <summary>Whether a condition was asked about: it has a count, be it 0, or somebody is told to have it.</summary>
+    public bool Asked(string condition) => Conditions.ContainsKey(condition) || People.Any(p => p.Complaints.Any(c => c.Condition == condition));
 
     /// <summary>Unknown fields.</summary>
     public PreservedFields UnknownFields { get; init; } = PreservedFields.None;

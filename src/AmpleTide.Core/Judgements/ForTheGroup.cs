@@ -21,36 +21,44 @@ public static class ForTheGroup
     private static IEnumerable<Finding> Judge(Score score)
     {
         var group = score.Plan.Group;
-        if (!group.Conditions.Any(c => c.Value > 0))
+        var people = group.WithConditions;
+        if (people.Count == 0)
             yield break;
         foreach (var line in score.Lines)
         {
             if (line.Form is not { } form)
                 continue;
-            var against = ConditionRules
-                .For(form)
-                .Where(c => c.Advice >= Advice.Swap && group.Conditions.GetValueOrDefault(c.Condition) > 0)
-                .ToList();
-            if (against.Count == 0)
+            var without = People.SwapsIn(score, line, people).Where(s => s.Advised.Advice == Advice.LeaveOut).ToList();
+            if (without.Count == 0)
                 continue;
-            var people = Math.Min(group.Size, against.Sum(c => group.Conditions[c.Condition]));
-            var never = against.Find(c => c.Advice == Advice.LeaveOut && GoesForEverybody(form));
-            if (never is not null)
+            var count = Math.Min(group.Size, without.Sum(s => s.Advised.Person.Count));
+            if (GoesForEverybody(form))
                 yield return WithFixes(
                     Rule.Found(
                         [line],
-                        $"{form.Move.Name} is not done with {NameOf(score, never)} in the room: {never.Because}.",
+                        $"{form.Move.Name} is not done with {Who(score, without[0])} in the room: {without[0].Advised.Because}.",
                         "This one goes for everybody; a clinician's word and local rules come first."
                     ),
                     score,
                     line
                 );
-            else if (group.Size > 0 && people >= Half * group.Size)
+            else if (group.Size > 0 && count >= Half * group.Size)
                 yield return WithFixes(
                     Rule.Found(
                             [line],
-                            $"{people} of {group.Size} cannot do {form.Move.Name}: {against[0].Because}.",
+                            $"{count} of {group.Size} cannot do {form.Move.Name}: {without[0].Advised.Because}.",
                             "What half the group leaves out is better taken another way by all."
+                        )
+                        .As(Level.Notable),
+                    score,
+                    line
+                );
+            else if (without.Find(s => s.Instead.Count == 0) is { } none)
+                yield return WithFixes(
+                    Rule.Found(
+                            [line],
+                            $"{form.Move.Name} is left out with {Who(score, none)}, and nothing stands in: they {Replacements.Meanwhile(form)}.",
+                            $"It is left out because {none.Advised.Because}. A move that all can take spares them the waiting."
                         )
                         .As(Level.Notable),
                     score,
@@ -75,6 +83,11 @@ public static class ForTheGroup
             plan => Swaps.ForEverybody(score, line).Select(s => plan.ChangeLine(line.Line.Id, l => Swaps.Put(l, s)))
         );
 
-    private static string NameOf(Score score, Caution caution) =>
-        score.Catalogue.Conditions.First(c => c.Id == caution.Condition).Name.ToLowerInvariant();
+    private static string Who(Score score, PersonSwap swap) =>
+        string.Join(
+            " and ",
+            swap.Advised.Person.Complaints.Select(c =>
+                score.Catalogue.Conditions.FirstOrDefault(known => known.Id == c.Condition)?.Name.ToLowerInvariant() ?? c.Condition
+            )
+        );
 }

@@ -17,6 +17,7 @@ public static class UnknownField
             plan.UnknownFields,
             plan.Theme.UnknownFields,
             plan.Group.UnknownFields,
+            .. plan.Group.People.SelectMany(p => p.Complaints.Select(c => c.UnknownFields).Append(p.UnknownFields)),
             plan.Place.UnknownFields,
             plan.Breath.UnknownFields,
             .. plan.Sections.SelectMany(s => new[] { s.UnknownFields, s.Breath.UnknownFields }),

@@ -15,7 +15,8 @@ public static class UnknownName
         var (plan, catalogue) = (score.Plan, score.Catalogue);
         if (plan.StartsIn is { } start && catalogue.Position(start) is null)
             yield return Rule.Found([], $"There is no position called '{start}' to start in.", Why);
-        foreach (var id in plan.Group.Conditions.Keys.Where(id => catalogue.Conditions.All(c => c.Id != id)))
+        var told = plan.Group.People.SelectMany(p => p.Complaints).Select(c => c.Condition);
+        foreach (var id in plan.Group.Conditions.Keys.Union(told).Where(id => catalogue.Conditions.All(c => c.Id != id)))
             yield return Rule.Found([], $"There is no condition called '{id}'.", Why);
         foreach (var id in plan.Place.Limits.Where(id => !Catalogue.Limits.All.Contains(id)))
             yield return Rule.Found([], $"There is no limit called '{id}'.", Why);

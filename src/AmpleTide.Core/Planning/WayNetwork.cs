@@ -20,6 +20,9 @@ public sealed class WayNetwork(MoveCatalogue catalogue)
     // not much longer. Common practice, no source.
     private const int DemandCost = 4000;
 
+    /// <summary>The catalogue whose positions it joins.</summary>
+    public MoveCatalogue Catalogue => catalogue;
+
     private readonly ConcurrentDictionary<(string From, Going Going), Dictionary<string, Route>> trees = new();
 
     /// <summary>The cheapest chain of ways.</summary>
@@ -29,6 +32,20 @@ public sealed class WayNetwork(MoveCatalogue catalogue)
     /// <returns>Null when there is none.</returns>
     public Route? Cheapest(string from, string to, ClassPlan plan) =>
         from == to ? Route.Stay : TreeFrom(from, Going.Of(plan)).GetValueOrDefault(to);
+
+    /// <summary>The cheapest chain of ways for somebody who cannot do all that the others can.</summary>
+    /// <param name="from">The position they are in.</param>
+    /// <param name="to">The position they want.</param>
+    /// <param name="plan">Group and place, whose limits rule ways out.</param>
+    /// <param name="barred">What the ways may not ask of them besides.</param>
+    /// <returns>Null when there is none.</returns>
+    public Route? Cheapest(string from, string to, ClassPlan plan, Demands barred)
+    {
+        if (from == to)
+            return Route.Stay;
+        var going = Going.Of(plan);
+        return TreeFrom(from, going with { RuledOut = going.RuledOut | barred }).GetValueOrDefault(to);
+    }
 
     /// <summary>How a group goes about, prepared once a class.</summary>
     public Func<Position, Position, Route?> For(ClassPlan plan)

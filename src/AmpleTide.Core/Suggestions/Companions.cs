@@ -26,14 +26,6 @@ public sealed class Companions(MoveCatalogue catalogue, WayNetwork ways)
     // Half a minute on the way costs as much as a whole range answered.
     private static readonly TimeSpan WayPerRange = TimeSpan.FromSeconds(30);
 
-    private static readonly ClassPlan Anybody = new()
-    {
-        Id = "",
-        Title = "",
-        Minutes = 1,
-        Sections = [],
-    };
-
     /// <summary>Moves that take back what this one does, nearest first.</summary>
     public IReadOnlyList<Companion> Counters(Move move) => Find(move, Counterpose.TakesBack, takesBack: true);
 
@@ -75,7 +67,7 @@ public sealed class Companions(MoveCatalogue catalogue, WayNetwork ways)
         (Position? Position, TimeSpan Way) nearest = (null, TimeSpan.MaxValue);
         foreach (var position in catalogue.PositionsOf(other))
         {
-            var route = after ? ways.Cheapest(here.Id, position.Id, Anybody) : ways.Cheapest(position.Id, here.Id, Anybody);
+            var route = after ? ways.Cheapest(here.Id, position.Id, ClassPlan.Anywhere) : ways.Cheapest(position.Id, here.Id, ClassPlan.Anywhere);
             if (route?.Ways.Sum(w => Timing.WayTime(w, Pace.Usual, false)) is { } way && way < nearest.Way)
                 nearest = (position, way);
         }

@@ -46,7 +46,7 @@ public static class Insertions
             where score.Plan.Place.Allows(position)
             let form = score.Catalogue.Form(move, position, MoveForm.BaseOption)
             let met = need.Met(form)
-            where met > 0 && Suits(form, score.Plan.Group)
+            where met > 0 && People.NobodyLeavesOut(score, form)
             let extra = ExtraWay(score, here, position, move.Out is { } o ? score.Catalogue.Position(o)! : position, next)
             where extra is not null
             let worth = Math.Min(met, 1)
@@ -95,11 +95,6 @@ public static class Insertions
         - (next is not null && next.Level != here.Level ? 1 : 0);
 
     private static bool AtHand(string prop, Place place) => prop is "mat" or "wall" || place.Props.GetValueOrDefault(prop) > 0;
-
-    // Nothing is put in that somebody who comes would have to leave out.
-    private static bool Suits(MoveForm form, Group group) =>
-        !group.Conditions.Any(c => c.Value > 0)
-        || !ConditionRules.For(form).Any(c => c.Advice >= Advice.Swap && group.Conditions.GetValueOrDefault(c.Condition) > 0);
 
     private static bool Fits(IReadOnlyDictionary<string, string> school, ClassPlan plan) =>
         school.All(s => Conventions.Chosen(plan, s.Key) == s.Value);

@@ -18,29 +18,12 @@ public static class Swaps
     private const double SameSides = 0.5;
     private const int MostExtraProps = 1;
 
-    /// <summary>What stands in for somebody with a condition, or null. O(moves of the position).</summary>
-    public static MoveForm? First(Score score, LineScore line, string condition)
-    {
-        MoveForm? first = null;
-        var best = double.NegativeInfinity;
-        foreach (var form in Candidates(score, line))
-        {
-            var alike = Likeness(form, line.Form!);
-            if (alike > best && !ConditionRules.For(form).Any(c => c.Advice >= Advice.Swap && c.Condition == condition))
-                (first, best) = (form, alike);
-        }
-        return first;
-    }
-
     /// <summary>What could stand in for everybody who comes, nearest first.</summary>
     public static IEnumerable<MoveForm> ForEverybody(Score score, LineScore line) =>
         line.Form is not { } own
             ? []
             : from form in Candidates(score, line)
-            where
-                !ConditionRules
-                    .For(form)
-                    .Any(c => c.Advice >= Advice.Swap && score.Plan.Group.Conditions.GetValueOrDefault(c.Condition) > 0)
+            where People.NobodyLeavesOut(score, form)
             orderby Likeness(form, own) descending
             select form;
 

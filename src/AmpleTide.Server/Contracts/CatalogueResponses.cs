@@ -1,3 +1,4 @@
+using System.Text.Json;
 using AmpleTide.Core;
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
@@ -55,10 +56,10 @@ public sealed record MoveSummary(
             move.Effort,
             [.. move.Phases.Select(p => new PhaseSummary(p.Breath, p.Cue.Short))],
             [
-                .. ConditionRules
-                    .For([.. catalogue.PositionsOf(move).Select(p => catalogue.Form(move, p, MoveForm.BaseOption))])
-                    .Where(c => c.Advice >= Advice.Swap)
-                    .Select(c => c.Condition),
+                .. Verdicts
+                    .Of(catalogue.Form(move, catalogue.Position(move.In[0])!, MoveForm.BaseOption))
+                    .Where(v => v.Movement == Advice.LeaveOut)
+                    .Select(v => v.Condition),
             ],
             move.OptIn,
             move.Own
@@ -84,8 +85,65 @@ public sealed record PhaseResponse(
 /// <summary>An option of a move.</summary>
 public sealed record OptionResponse(string Name, string Cue);
 
-/// <summary>What is advised about a move for somebody with a condition, and what to offer instead.</summary>
-public sealed record ConditionResponse(string Id, string Name, Advice Advice, string Because, string Offer);
+/// <summary>What is advised about a move as it is taken for somebody with a condition; see <see cref="LineConditionResponse"/>.</summary>
+public sealed record ConditionResponse(
+    string Id,
+    string Name,
+    Advice Movement,
+    Advice Here,
+    Advice Advice,
+    Source From,
+    string Because,
+    string How,
+    AnotherWayResponse? To,
+    string Offer,
+    string? Dose,
+    IReadOnlyList<InsteadResponse> Instead,
+    string? Meanwhile
+)
+{
+    /// <summary>All conditions that say more than <i>fine</i>, the gravest first.</summary>
+    public static IReadOnlyList<ConditionResponse> Of(MoveForm form, CatalogueSnapshot snapshot)
+    {
+        var replacements = Replacements.On(snapshot.Ways);
+        return
+        [
+            .. from condition in snapshot.Catalogue.Conditions
+                let advised = replacements.Adviser.For(Person.With(condition.Id), form, new())
+                where advised.Advice > Advice.Fine
+                orderby advised.Advice descending
+                select Of(condition, advised, replacements, snapshot),
+        ];
+    }
+
+    private static ConditionResponse Of(Condition condition, Advised advised, Replacements replacements, CatalogueSnapshot snapshot)
+    {
+        var leaves = advised.Advice == Advice.LeaveOut;
+        var instead = leaves
+            ? replacements.All(advised.Person, Moment.Of(advised.Form, snapshot.Catalogue), ClassPlan.Anywhere)
+            : [];
+        return new(
+            condition.Id,
+            condition.Name,
+            advised.Movement,
+            advised.Here,
+            advised.Advice,
+            advised.From,
+            advised.Because,
+            advised.How,
+            advised.To is { } to ? new(to.Position.Id, to.Option) : null,
+            condition.Offer,
+            condition.Dose,
+            [.. instead.Select(i => new InsteadResponse(i.Form.Move.Id, i.Form.Position.Id, i.Form.Option, Said(i.Advice), i.Because))],
+            leaves && instead.Count == 0 ? Replacements.Meanwhile(advised.Form) : null
+        );
+    }
+
+    private static string Said(Advice advice) => JsonNamingPolicy.KebabCaseLower.ConvertName(advice.ToString());
+}
+
+/// <summary>Why something is judged more mildly than shapes and kind would have it: the author's reason.</summary>
+public sealed record MilderResponse(string What, string Because);
 
 /// <summary>A move that goes well before or after another: why, and how long the way takes in seconds.</summary>
 public sealed record CompanionResponse(string Move, string Name, string Position, string Because, int Seconds)
@@ -104,6 +162,8 @@ public sealed record MoveResponse(
     IReadOnlyList<OptionResponse> Options,
     IReadOnlyList<string> Cautions,
     IReadOnlyList<ConditionResponse> Conditions,
+    IReadOnlyList<MilderResponse> Milder,
+    bool ComputedOnly,
     IReadOnlyList<CompanionResponse> Preparations,
     IReadOnlyList<CompanionResponse> Counters,
     IReadOnlyList<WayResponse> WaysIn,
@@ -111,7 +171,10 @@ public sealed record MoveResponse(
 )
 {
     /// <summary>All of a move, phases drawn in each of its positions.</summary>
-    public static MoveResponse Of(Move move, CatalogueSnapshot snapshot)
+    /// <param name="move">The move.</param>
+    /// <param name="taken">As it is taken: what is advised about it hangs on position and option.</param>
+    /// <param name="snapshot">The catalogue.</param>
+    public static MoveResponse Of(Move move, MoveForm taken, CatalogueSnapshot snapshot)
     {
         var catalogue = snapshot.Catalogue;
         var forms = move.In.Select(id => catalogue.Form(move, catalogue.Position(id)!, MoveForm.BaseOption)).ToList();
@@ -135,8 +198,14 @@ public sealed record MoveResponse(
             move.Talk.Second,
             [.. phases],
             [.. move.Options.Select(o => new OptionResponse(o.Key, o.Value.Cue))],
-            move.Cautions,
-            ConditionsOf(forms, catalogue),
+            [.. move.Cautions.Select(c => c.Say)],
+            ConditionResponse.Of(taken, snapshot),
+            [
+                .. move.Asks.Where(a => a.Value.Because is not null)
+                    .Select(a => new MilderResponse(a.Key.Said(Grade.Some), a.Value.Because!))
+                    .Concat(move.Cautions.Where(c => c.Because is not null).Select(c => new MilderResponse(c.Say, c.Because!))),
+            ],
+            move.Own,
             [.. snapshot.Companions.Preparations(move).Select(CompanionResponse.Of)],
             [.. snapshot.Companions.Counters(move).Select(CompanionResponse.Of)],
             Ways(w => move.In.Contains(w.To.Id)),
@@ -151,17 +220,6 @@ public sealed record MoveResponse(
                     .Select(w => WayResponse.Of(w, Timing.WayTime(w, Pace.Usual, false)))
                     .OrderBy(w => w.Ms),
             ];
-    }
-
-    private static List<ConditionResponse> ConditionsOf(List<MoveForm> forms, MoveCatalogue catalogue)
-    {
-        var offers = catalogue.Conditions.ToDictionary(c => c.Id);
-        return
-        [
-            .. ConditionRules
-                .For(forms)
-                .Select(c => new ConditionResponse(c.Condition, offers[c.Condition].Name, c.Advice, c.Because, offers[c.Condition].Offer)),
-        ];
     }
 }
 

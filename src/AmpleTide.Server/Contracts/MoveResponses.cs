@@ -25,12 +25,12 @@ internal sealed class MoveResponses(IOptions<JsonOptions> json)
                 )
         );
 
-    /// <summary>One move, whole.</summary>
-    public IResult Of(CatalogueSnapshot snapshot, Move move) =>
+    /// <summary>One move, whole, advised about as it is taken.</summary>
+    public IResult Of(CatalogueSnapshot snapshot, MoveForm taken) =>
         Written(
             snapshot,
-            move.Id,
-            () => JsonSerializer.SerializeToUtf8Bytes(MoveResponse.Of(move, snapshot), json.Value.SerializerOptions)
+            $"{taken.Move.Id} {taken.Position.Id} {taken.Option}",
+            () => JsonSerializer.SerializeToUtf8Bytes(MoveResponse.Of(taken.Move, taken, snapshot), json.Value.SerializerOptions)
         );
 
     private FileContentHttpResult Written(CatalogueSnapshot snapshot, string key, Func<byte[]> write) =>

@@ -20,7 +20,6 @@ public sealed record ScoreResponse(
     TimeResponse Time,
     ForecastResponse Forecast,
     LinkResponse[] Links,
-    SwapResponse[] Swaps,
     AskResponse[] Ask,
     TalkResponse[]? Talks,
     EventResponse[]? Events
@@ -32,14 +31,46 @@ public sealed record TalkResponse(int FromMs, int ForMs, string Line, [property:
 /// <summary>A strong line and what takes it back: from the end of the one to the beginning of the other.</summary>
 public sealed record LinkResponse(string From, string To, int FromMs, int ToMs);
 
-/// <summary>What somebody with a condition does in a line. Without an own move it is the easier option, or less of it.</summary>
-public sealed record SwapResponse(
-    string Line,
-    string Condition,
+/// <summary>What somebody does otherwise in a line; all they have is judged together.</summary>
+/// <param name="Id">The condition that weighs most.</param>
+/// <param name="With">All they have.</param>
+/// <param name="People">How many are like this.</param>
+/// <param name="Movement">What is advised about the movement by itself.</param>
+/// <param name="Here">What this position adds.</param>
+/// <param name="Advice">Both together.</param>
+/// <param name="From">What that rests on: the author's word, the shapes, or the kind of move.</param>
+/// <param name="Because">The reason, as the end of a sentence.</param>
+/// <param name="How">How it is made smaller.</param>
+/// <param name="Only">The side it is for, where the other is done as everybody does it.</param>
+/// <param name="To">The other way, where there is one.</param>
+/// <param name="Instead">What stands in where it is left out, best first.</param>
+/// <param name="Meanwhile">What they do where nothing stands in, as the end of a sentence.</param>
+public sealed record LineConditionResponse(
+    string Id,
+    string[] With,
     int People,
-    [property: WordsOf(typeof(Core.Conditions.Advice))] string Advice,
+    [property: WordsOf(typeof(Advice))] string Movement,
+    [property: WordsOf(typeof(Advice))] string Here,
+    [property: WordsOf(typeof(Advice))] string Advice,
+    [property: WordsOf(typeof(Core.Conditions.Source))] string From,
     string Because,
-    string? Instead
+    string How,
+    [property: WordsOf(typeof(Side))] string? Only,
+    AnotherWayResponse? To,
+    InsteadResponse[] Instead,
+    string? Meanwhile
+);
+
+/// <summary>A position and an option of the same move.</summary>
+public sealed record AnotherWayResponse(string Position, string Option);
+
+/// <summary>A move that stands in: where, how, whether it is fine or to be taken smaller, and why this one.</summary>
+public sealed record InsteadResponse(
+    string Move,
+    string Position,
+    string Option,
+    [property: WordsOf(typeof(Advice))] string Advice,
+    string Why
 );
 
 /// <summary>A condition to ask about tonight, and the lines that would change with it.</summary>
@@ -82,7 +113,8 @@ public sealed record LineResponse(
     OccurrenceResponse[] Occurrences,
     PracticeResponse Practice,
     WayTakenResponse[]? Ways,
-    bool? WayMissing
+    bool? WayMissing,
+    LineConditionResponse[]? Conditions
 );
 
 /// <summary>One time a line is taken.</summary>

@@ -3,16 +3,17 @@ using AmpleTide.Core;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Classes;
 using AmpleTide.Core.Scoring;
+using AmpleTide.Core.Suggestions;
 
 namespace AmpleTide.Server.Contracts;
 
 // What a line is in the answer: its time, when it is taken, its practice by side, the ways to it.
 internal static partial class ScoreWriter
 {
-    private static void WriteItem(Utf8JsonWriter json, ItemScore item)
+    private static void WriteItem(Utf8JsonWriter json, ItemScore item, ILookup<LineScore, PersonSwap> swaps)
     {
         if (item is LineScore line)
-            WriteLine(json, line);
+            WriteLine(json, line, swaps[line]);
         else
             WriteBetween(json, item);
     }
@@ -39,7 +40,7 @@ internal static partial class ScoreWriter
         json.WriteEndObject();
     }
 
-    private static void WriteLine(Utf8JsonWriter json, LineScore line)
+    private static void WriteLine(Utf8JsonWriter json, LineScore line, IEnumerable<PersonSwap> swaps)
     {
         json.WriteStartObject();
         json.WriteString(Field.Id, line.Line.Id);
@@ -60,6 +61,8 @@ internal static partial class ScoreWriter
             WriteWays(json, line.Ways);
         if (line.NoWayFrom is not null)
             json.WriteBoolean(Field.WayMissing, true);
+        if (swaps.Any())
+            WriteConditions(json, swaps);
         json.WriteEndObject();
     }
 

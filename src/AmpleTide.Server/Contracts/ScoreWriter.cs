@@ -56,8 +56,9 @@ internal static partial class ScoreWriter
         json.WriteStartObject();
         json.WriteNumber(Field.TotalMs, score.Total.Ms());
         json.WriteStartArray(Field.Lines);
+        var swaps = People.SwapsOf(score).ToLookup(s => s.Line);
         foreach (var item in score.Items)
-            WriteItem(json, item);
+            WriteItem(json, item, swaps);
         json.WriteEndArray();
         json.WriteStartArray(Field.Findings);
         foreach (var finding in findings)
@@ -73,7 +74,7 @@ internal static partial class ScoreWriter
         WriteTime(json, score.TimeByKind);
         WriteForecast(json, score);
         WriteLinks(json, score);
-        WritePeople(json, score);
+        WriteAsk(json, score);
         if (score.Events is { } events)
         {
             WriteTalks(json, score.Talks);
@@ -118,36 +119,6 @@ internal static partial class ScoreWriter
             json.WriteString(Field.To, met.Line.Id);
             json.WriteNumber(Field.FromMs, debt.Line.Occurrences[0].Start.Ms());
             json.WriteNumber(Field.ToMs, met.Occurrences[0].Start.Ms());
-            json.WriteEndObject();
-        }
-        json.WriteEndArray();
-    }
-
-    private static void WritePeople(Utf8JsonWriter json, Score score)
-    {
-        json.WriteStartArray(Field.Swaps);
-        foreach (var swap in People.SwapsOf(score))
-        {
-            json.WriteStartObject();
-            json.WriteString(Field.Line, swap.Line.Line.Id);
-            json.WriteString(Field.Condition, swap.Caution.Condition);
-            json.WriteNumber(Field.People, swap.People);
-            json.WriteString(Field.Advice, Word.Encoded(swap.Caution.Advice));
-            json.WriteString(Field.Because, swap.Caution.Because);
-            if (swap.Instead is { } instead)
-                json.WriteString(Field.Instead, instead.Move.Name);
-            json.WriteEndObject();
-        }
-        json.WriteEndArray();
-        json.WriteStartArray(Field.Ask);
-        foreach (var asked in People.ToAsk(score))
-        {
-            json.WriteStartObject();
-            json.WriteString(Field.Condition, asked.Condition.Id);
-            json.WriteStartArray(Field.Lines);
-            foreach (var line in asked.Lines)
-                json.WriteStringValue(line.Line.Id);
-            json.WriteEndArray();
             json.WriteEndObject();
         }
         json.WriteEndArray();

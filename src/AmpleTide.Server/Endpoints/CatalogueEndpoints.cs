@@ -48,8 +48,17 @@ internal static class CatalogueEndpoints
             : await next(call);
     }
 
-    private static IResult Move(string id, CatalogueSnapshot snapshot, MoveResponses moves) =>
-        snapshot.Catalogue.Move(id) is { } move ? moves.Of(snapshot, move) : Problems.NotFound($"There is no move '{id}'.");
+    private static IResult Move(string id, string? position, string? option, CatalogueSnapshot snapshot, MoveResponses moves)
+    {
+        if (snapshot.Catalogue.Move(id) is not { } move)
+            return Problems.NotFound($"There is no move '{id}'.");
+        if (position is not null && !move.In.Contains(position))
+            return Problems.NotFound($"position: {move.Name} is not taken in '{position}'; it is in {string.Join(", ", move.In)}.");
+        if (option is not (null or MoveForm.BaseOption) && !move.Options.ContainsKey(option))
+            return Problems.NotFound($"option: {move.Name} has no option '{option}'; it has {string.Join(", ", move.Options.Keys)}.");
+        var taken = snapshot.Catalogue.Form(move, snapshot.Catalogue.Position(position ?? move.In[0])!, option ?? MoveForm.BaseOption);
+        return moves.Of(snapshot, taken);
+    }
 
     private static Results<Ok<FramesResponse>, ProblemHttpResult> Frames(
         string id,

@@ -40,7 +40,7 @@ public class CatalogueThatShips
     [Fact]
     public void No_caution_cue_or_talk_is_said_twice()
     {
-        var texts = Catalogue.Moves.SelectMany(m => m.Cautions.Append(m.Talk.First).Concat(m.Phases.Select(p => p.Cue.Long)));
+        var texts = Catalogue.Moves.SelectMany(m => m.Cautions.Select(c => c.Say).Append(m.Talk.First).Concat(m.Phases.Select(p => p.Cue.Long)));
         Assert.Empty(texts.GroupBy(t => t).Where(g => g.Count() > 1).Select(g => g.Key));
     }
 
@@ -89,7 +89,7 @@ public class CatalogueThatShips
     {
         // One with a comma that is not quoted reads as two, the second of them small.
         var broken = Catalogue
-            .Moves.SelectMany(m => m.Cautions.Select(c => (m.Id, Caution: c)))
+            .Moves.SelectMany(m => m.Cautions.Select(c => (m.Id, Caution: c.Say)))
             .Concat(Catalogue.Ways.SelectMany(w => w.Cautions.Select(c => (Id: $"{w.From.Id} to {w.To.Id}", Caution: c))))
             .Where(c => c.Caution.Length == 0 || !char.IsUpper(c.Caution[0]))
             .Select(c => $"{c.Id}: {c.Caution}");

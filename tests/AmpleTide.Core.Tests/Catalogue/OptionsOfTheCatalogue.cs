@@ -107,36 +107,28 @@ public class OptionsOfTheCatalogue
     [Fact]
     public void Whoever_keeps_the_eyes_open_has_nothing_to_open_again()
     {
-        Assert.True(FormFacts.Of(Form("settle-lying", "base")).EyesClosed);
-        Assert.False(FormFacts.Of(Form("settle-lying", "easier")).EyesClosed);
+        Assert.Equal(Grade.Some, Strains.Of(Form("settle-lying", "base"))[Strain.LookingIn]);
+        Assert.Equal(Grade.None, Strains.Of(Form("settle-lying", "easier"))[Strain.LookingIn]);
     }
 
-    // Facts of the body that an easier form has no more of: degrees, or shares of the weight.
-    private static readonly (string Name, Func<FormFacts, double> Of, double Some, double More)[] Asked =
+    // One thing is asked for more, so that another is asked for much less.
+    private static readonly HashSet<(string Move, Strain Strain)> Traded =
     [
-        ("tilt of the neck", f => f.NeckTilt, 10, 2),
-        ("turn of the neck", f => f.NeckTurn, 10, 2),
-        ("neck back", f => f.NeckBack, 10, 2),
-        ("head below heart", f => f.HeadBelowHeart, 0.02, 0.02),
-        ("rounding", f => f.Rounding, 15, 4),
-        ("arching", f => f.Arching, 8, 2),
-        ("twist", f => f.Twist, 8, 2),
-        ("hip flexion", f => f.HipFlexion, 90, 12),
-        ("hip crossing", f => f.HipCrossing, 5, 4),
-        ("hamstrings", f => f.HamstringPull, 40, 6),
-        ("knee flexion", f => f.KneeFlexion, 100, 8),
-        ("on knees", f => f.OnKnees, 0.15, 0.1),
-        ("on bent wrists", f => f.OnBentWrists, 0.05, 0.08),
-        ("lift of the arms", f => f.ArmLift, 60, 10),
-    ];
-
-    // One thing is asked for a little more, so that another is asked for much less.
-    private static readonly HashSet<(string Move, string Fact)> Traded =
-    [
-        ("plank-hold", "on knees"),
-        ("ripple-to-plank", "on knees"), // knees down: the arms and the trunk carry less
-        ("half-kneel-rise", "on knees"), // the trunk stays over the back knee, the hand on the chair beside
-        ("staff", "hip flexion"), // thighs rise with bent knees, and the hamstrings let go
+        ("plank-hold", Strain.Kneeling), // knees down: arms and trunk carry less
+        ("ripple-to-plank", Strain.Kneeling),
+        ("three-limb-balance", Strain.ToesBearingBent), // the toes stay down: no balance
+        ("arms-sweep-up", Strain.ArmsOpen), // to shoulder height only
+        ("gather-the-midline", Strain.ArmsOpen),
+        ("clasped-hands-up", Strain.ArmsAcross), // in front of the brow
+        ("side-bend-wrist-held", Strain.ArmsAcross),
+        ("bound-fold", Strain.KneeBearingBent), // up on the thighs, the knees carry
+        ("fold-sway", Strain.ArmsRaised), // the hands are on a chair
+        ("long-sit-fold", Strain.HandsGripping), // a strap
+        ("staff", Strain.HipDeep), // thighs rise with bent knees, and the hamstrings let go
+        ("stretch-and-curl", Strain.LegsUneven), // one knee at a time
+        ("prone-rest", Strain.ArmsOpen), // the belly lies higher
+        ("wrist-stretch", Strain.ArmsAcross), // the elbow bends
+        ("knee-sways", Strain.LegsWide), // hardly: the knees only rock
     ];
 
     [Fact]
@@ -146,11 +138,11 @@ public class OptionsOfTheCatalogue
             from move in Shipped.Catalogue.Moves
             from id in move.In
             let position = Shipped.Catalogue.Position(id)!
-            let asItIs = FormFacts.Of(Shipped.Catalogue.Form(move, position, MoveForm.BaseOption))
-            let easier = FormFacts.Of(Shipped.Catalogue.Form(move, position, "easier"))
-            from fact in Asked
-            where fact.Of(easier) > fact.Some && fact.Of(easier) > fact.Of(asItIs) + fact.More && !Traded.Contains((move.Id, fact.Name))
-            select $"{move.Id} in {id}: {fact.Name} {fact.Of(asItIs):0.##} -> {fact.Of(easier):0.##}";
+            let asItIs = Strains.Of(Shipped.Catalogue.Form(move, position, MoveForm.BaseOption))
+            let easier = Strains.Of(Shipped.Catalogue.Form(move, position, "easier"))
+            from strain in easier.Asked
+            where easier[strain] > asItIs[strain] && !Traded.Contains((move.Id, strain))
+            select $"{move.Id} in {id}: {strain} {asItIs[strain]} -> {easier[strain]}";
         Assert.False(harder.Any(), string.Join("\n", harder));
     }
 

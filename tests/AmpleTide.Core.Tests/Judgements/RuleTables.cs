@@ -480,14 +480,14 @@ public class RuleTables
                 "condition",
                 "\"group\": { \"size\": 10, \"conditions\": { \"wrist\": 5 } }",
                 "{ \"move\": \"plank-hold\" }",
-                "5 of 10 cannot do Plank: hands carry weight with the wrists bent back.",
+                "5 of 10 cannot do Plank: the hands bear much weight, bent back.",
                 1
             },
             {
                 "condition",
                 "\"group\": { \"size\": 10, \"conditions\": { \"neck-recent\": 1 } }, \"conventions\": { \"neckCircle\": \"full\" }",
                 "{ \"move\": \"full-neck-circles\" }",
-                "Slow full circles is not done with neck, recent or tingling in the room: the head circles.",
+                "Slow full circles is not done with neck, recent or tingling in the room: never with a neck complaint or vertigo.",
                 2
             },
             {

@@ -1,0 +1,68 @@
+using static AmpleTide.Core.Conditions.Ask;
+using static AmpleTide.Core.Catalogue.Strain;
+
+namespace AmpleTide.Core.Conditions;
+
+/// <summary>Shoulders, hands, and joints that give too far. Common practice, no source.</summary>
+internal static class ArmRules
+{
+    public static readonly ConditionRule[] All =
+    [
+        new(
+            "shoulder",
+            LeaveOut: [Much(ArmsBehind), Much(ArmsSwung), Much(ArmsRaised)],
+            Smaller:
+            [
+                Some(ArmsRaised),
+                Some(ArmsBehind),
+                Some(ArmsSwung),
+                Much(ArmsBearing),
+                Some(ArmsAcross),
+                Some(OnSide),
+            ],
+            "below shoulder height, in front of the body, without weight or pull"
+        ),
+        new(
+            "shoulder-unstable",
+            LeaveOut: [Much(ArmsBehind), Much(ArmsSwung), Some(ArmsSwung) & Some(ArmsOpen) & Some(Hung), Some(ArmsSwung) & Some(Quick), Much(ArmsOpen), Much(ArmsRaised)],
+            Smaller: [Some(ArmsSwung), Some(ArmsRaised), Some(ArmsBehind), Some(ArmsOpen), Much(ArmsBearing), Some(ArmsAcross), Some(OnSide)],
+            "the arm in front of the body, elbow bent, below shoulder height"
+        ),
+        new(
+            "shoulder-frozen",
+            LeaveOut: [Much(ArmsBehind), Much(ArmsSwung), Much(ArmsRaised), Some(NeckLevered) & Some(ArmsRaised)],
+            Smaller: [Some(ArmsRaised), Some(ArmsBehind), Some(ArmsSwung), Some(ArmsAcross), Some(OnSide), Much(ArmsBearing), Some(ArmsOpen) & Some(FlatOnBack)],
+            "only to the first firm resistance, five small ones, no holding there"
+        ),
+        new(
+            "lymphoedema-arm",
+            LeaveOut: [Much(ArmsSwung), Much(ArmsPressed)],
+            Smaller: [Much(ArmsBearing), Some(ArmsPressed), Much(ArmsBehind), Some(OnSide), Much(HeadLow)],
+            "two breaths or three rounds, nothing tight round the arm, the sleeve on"
+        ),
+        new(
+            "wrist",
+            LeaveOut: [Much(HandsBearing), Much(HandsGripping)],
+            Smaller: [Some(HandsBearing), Some(HandsGripping)],
+            "on fists or forearms, or at a wall; hold lightly"
+        ),
+        new(
+            "hypermobile",
+            LeaveOut: [Much(Hung)],
+            Smaller:
+            [
+                Some(Hung),
+                Some(NeckLevered) & Some(NeckTilted),
+                Some(NeckRolled),
+                Much(ArmsBehind),
+                Some(ArmsSwung),
+                Much(HeadLow),
+                Much(Turned),
+                Some(LegStraightPulled),
+                Much(KneeTwisted),
+                Much(HandsBearing),
+            ],
+            "two thirds of the way, muscles awake, elbows and knees never locked"
+        ),
+    ];
+}

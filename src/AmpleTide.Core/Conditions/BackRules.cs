@@ -1,0 +1,61 @@
+using static AmpleTide.Core.Conditions.Ask;
+using static AmpleTide.Core.Catalogue.Strain;
+
+namespace AmpleTide.Core.Conditions;
+
+/// <summary>Bones, backs, sciatica. Common practice, no source.</summary>
+internal static class BackRules
+{
+    public static readonly ConditionRule[] All =
+    [
+        new(
+            "bone-low",
+            LeaveOut: [Much(Rounded), Some(RoundedAndTurned), Much(NeckLevered) & Some(NeckBent), Much(Quick) & Some(Turned)],
+            Smaller:
+            [
+                Some(Rounded),
+                Some(Turned),
+                Much(NeckLevered),
+                Much(NeckLoaded),
+                Much(Balance),
+                Some(SideBent) & Some(LegsWide),
+                Much(Quick),
+            ],
+            "half the range with a long back, hands on the thighs"
+        ),
+        new(
+            "back-bends-badly",
+            LeaveOut: [Much(Rounded), Some(RoundedAndTurned), Much(Quick) & Some(Turned), Much(HeadLow) & Some(Turned)],
+            Smaller:
+            [
+                Some(Rounded),
+                Some(Turned).But(Some(OnSide)),
+                Some(LegStraightPulled),
+                Some(BellyPressed),
+                Some(SideBent) & Some(LegsWide),
+            ],
+            "knees bent, the back long, only as far as it stays long"
+        ),
+        new(
+            "back-arches-badly",
+            LeaveOut: [Much(Arched)],
+            Smaller: [Some(Arched), Much(Quick) & Some(Turned)],
+            "the waist stays long: lift the breastbone only"
+        ),
+        new(
+            "sciatica",
+            LeaveOut: [Much(Rounded), Much(LegStraightPulled) & Some(Rounded), Much(HeadLow) & Some(Turned)],
+            Smaller:
+            [
+                Some(Rounded),
+                Some(RoundedAndTurned),
+                Much(Turned),
+                Some(LegStraightPulled),
+                Some(BellyPressed),
+                Some(KneeTwisted) & Some(HipDeep),
+                Some(SideBent) & Some(LegsWide),
+            ],
+            "knee bent, toes soft, sliding in and out rather than holding"
+        ),
+    ];
+}

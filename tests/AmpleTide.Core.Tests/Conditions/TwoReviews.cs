@@ -1,0 +1,101 @@
+using System.Text.Json;
+using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Classes;
+using AmpleTide.Core.Conditions;
+
+namespace AmpleTide.Core.Tests.Conditions;
+
+/// <summary>
+/// The advice beside two reviews that were made independently of each other and of the program, from memory; common practice, no published
+/// source. Cells where careful people differ are left aside.
+/// </summary>
+public class TwoReviews(ITestOutputHelper output)
+{
+    private sealed record Cell(string Move, string Condition, Advice One, Advice Other);
+
+    private static readonly IReadOnlyList<Cell> Cells = Read();
+
+    [Fact]
+    public void What_both_leave_out_is_never_fine_and_hardly_ever_only_smaller()
+    {
+        var both = Cells.Where(c => c is { One: Advice.LeaveOut, Other: Advice.LeaveOut }).ToList();
+        Assert.True(both.Count > 300);
+        Assert.DoesNotContain(both, c => Ours(c) == Advice.Fine);
+        Share(both, c => Ours(c) == Advice.Smaller, atMost: 0.05, "left out by both, only smaller here");
+    }
+
+    [Fact]
+    public void What_both_take_smaller_is_hardly_ever_fine() =>
+        Share(
+            Cells.Where(c => c is { One: Advice.Smaller, Other: Advice.Smaller }),
+            c => Ours(c) == Advice.Fine,
+            atMost: 0.10,
+            "smaller for both, fine here"
+        );
+
+    [Fact]
+    public void What_both_call_fine_is_seldom_flagged() =>
+        Share(
+            Cells.Where(c => c is { One: Advice.Fine, Other: Advice.Fine }),
+            c => Ours(c) != Advice.Fine,
+            atMost: 0.08,
+            "fine for both, flagged here"
+        );
+
+    [Fact]
+    public void Every_condition_is_judged_and_leaves_most_of_the_catalogue()
+    {
+        foreach (var condition in Shipped.Catalogue.Conditions)
+        {
+            var words = Shipped.Catalogue.Moves.Select(m => Word(m, condition.Id)).ToList();
+            Assert.Contains(words, w => w != Advice.Fine);
+            Assert.True(words.Count(w => w <= Advice.Smaller) > words.Count * 0.4, $"{condition.Id} leaves hardly anything");
+        }
+    }
+
+    private void Share(IEnumerable<Cell> cells, Func<Cell, bool> wrong, double atMost, string what)
+    {
+        var all = cells.ToList();
+        var found = all.Where(wrong).ToList();
+        output.WriteLine($"{what}: {found.Count} of {all.Count}");
+        Assert.True(
+            found.Count <= all.Count * atMost,
+            $"{what}: {found.Count} of {all.Count}: {string.Join(", ", found.Select(c => $"{c.Move}/{c.Condition}"))}"
+        );
+    }
+
+    // Another way is as good as leaving out where the way that is named is not left out itself; else it is as good as nothing said.
+    private static Advice Ours(Cell cell) => Word(Shipped.Catalogue.Move(cell.Move)!, cell.Condition);
+
+    private static Advice Word(Move move, string condition)
+    {
+        var person = Person.With(condition);
+        var form = Shipped.Catalogue.Form(move, Shipped.Catalogue.Position(move.In[0])!, MoveForm.BaseOption);
+        var advised = Shipped.Adviser.For(person, form, new());
+        return advised.Movement != Advice.AnotherWay ? advised.Movement
+            : Shipped.Adviser.Word(person, advised.To!) < Advice.LeaveOut ? Advice.LeaveOut
+            : Advice.Fine;
+    }
+
+    private static List<Cell> Read()
+    {
+        using var table = JsonDocument.Parse(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "Conditions", "two-reviews.json")));
+        static Advice Said(JsonElement word) =>
+            word.GetString() switch
+            {
+                "fine" => Advice.Fine,
+                "smaller" => Advice.Smaller,
+                _ => Advice.LeaveOut,
+            };
+        var cells = new List<Cell>();
+        foreach (var move in table.RootElement.GetProperty("moves").EnumerateObject())
+        foreach (var condition in Shipped.Catalogue.Conditions)
+        {
+            if (!move.Value.TryGetProperty(condition.Id, out var words))
+                cells.Add(new(move.Name, condition.Id, Advice.Fine, Advice.Fine));
+            else if (words.GetArrayLength() == 2)
+                cells.Add(new(move.Name, condition.Id, Said(words[0]), Said(words[1])));
+        }
+        return cells;
+    }
+}
