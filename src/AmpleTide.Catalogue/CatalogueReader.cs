@@ -183,7 +183,7 @@ public static partial class CatalogueReader
             View = ShapeReading.ReadView(entry) ?? new(25, 7),
             Props = entry.Texts("props"),
             Helpful = entry.Texts("helpful"),
-            Demands = Position.DemandsOf(family, level, facts),
+            Demands = Position.DemandsOf(family, level, placed.Shape, facts),
             Plain = entry.Flag("plain"),
             LegsCrossed = entry.Flag("legsCrossed"),
         };

@@ -88,8 +88,9 @@ public sealed record Position
     /// <summary>Reads what a base shape asks of the body.</summary>
     /// <param name="family">Its family.</param>
     /// <param name="level">Its level.</param>
+    /// <param name="shape">The placed base shape.</param>
     /// <param name="facts">Its facts.</param>
-    public static Demands DemandsOf(Family family, PelvisLevel level, Facts facts)
+    public static Demands DemandsOf(Family family, PelvisLevel level, Shape shape, Facts facts)
     {
         // Shares and heights from which a demand counts; common practice, no source.
         const double someWeight = 0.12,
@@ -104,7 +105,10 @@ public sealed record Position
         if (facts.OnKnees > someWeight && family == Family.Floor && facts.PelvisHeight > 0.08)
             demands |= Demands.Kneeling;
         var lies = facts.HeadHeight < flat && facts.PelvisHeight < (family == Family.Floor ? prone : flat);
-        if (lies)
+        // On the side the chest faces neither up nor down; on the forearms it faces down, with the head up.
+        var facesUp = (shape.Skeleton().Chest.Turn * new Vector(0, 0, 1)).Y;
+        var onTheFront = family == Family.Floor && facts.PelvisHeight < prone && facesUp < -0.5;
+        if (lies && Math.Abs(facesUp) > 0.5 || onTheFront)
             demands |= Demands.LyingFlat;
         // Arms that lie on the floor carry nothing but themselves.
         if (facts.OnHands > someWeight && !lies && facts.HeadHeight > flat)

@@ -487,7 +487,7 @@ public class RuleTables
                 "condition",
                 "\"group\": { \"size\": 10, \"conditions\": { \"neck-recent\": 1 } }, \"conventions\": { \"neckCircle\": \"full\" }",
                 "{ \"move\": \"full-neck-circles\" }",
-                "Slow full circles is not done with neck, recent or tingling in the room: never with a neck complaint or vertigo.",
+                "Slow full circles is not done with neck, recent or tingling in the room: the head goes round in full circles.",
                 2
             },
             {

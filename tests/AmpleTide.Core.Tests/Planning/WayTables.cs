@@ -50,6 +50,23 @@ public class WayTables
         Assert.Equal(0, Cost("standing", "chair-edge") - (long)Time("standing", "chair-edge").TotalMilliseconds);
     }
 
+    public static TheoryData<string> Barring => [.. Shipped.Catalogue.Conditions.Where(c => c.Bars != Demands.None).Select(c => c.Id)];
+
+    [Theory]
+    [MemberData(nameof(Barring))]
+    public void Whoever_may_not_kneel_bear_on_hands_lie_flat_or_hang_the_head_gets_to_every_position_open_to_them(string condition)
+    {
+        var bars = Shipped.Catalogue.Conditions.First(c => c.Id == condition).Bars;
+        var open = Shipped.Catalogue.Positions.Where(p => (p.Demands & bars) == 0).ToList();
+        Assert.True(open.Count > 8);
+        var stuck =
+            from a in open
+            from b in open
+            where Shipped.Ways.Cheapest(a.Id, b.Id, Going(), bars) is null
+            select $"{a.Id} to {b.Id}";
+        Assert.Empty(stuck);
+    }
+
     [Fact]
     public void Whoever_can_get_somewhere_can_get_back()
     {
