@@ -22,6 +22,10 @@ public static class Edits
     public static ClassPlan InsertAfter(this ClassPlan plan, string id, Line line) =>
         plan.Rewrite(item => item.Id == id ? [item, line with { Id = plan.FreeId(line.Id) }] : null);
 
+    /// <summary>Puts a pause after another item.</summary>
+    public static ClassPlan PauseAfter(this ClassPlan plan, string id, Waiting pause) =>
+        plan.Rewrite(item => item.Id == id ? [item, pause with { Id = plan.FreeId(pause.Id) }] : null);
+
     /// <summary>Puts a line before another item.</summary>
     public static ClassPlan InsertBefore(this ClassPlan plan, string id, Line line) =>
         plan.Rewrite(item => item.Id == id ? [line with { Id = plan.FreeId(line.Id) }, item] : null);

@@ -21,9 +21,10 @@ public static class PauseBeforeRising
         var needed = group.Older || group.GetsDizzy ? SitLonger : Sit;
         TimeSpan? lyingFrom = null;
         var (lying, sat) = (TimeSpan.Zero, TimeSpan.Zero);
-        foreach (var span in score.PracticeSpans)
+        foreach (var span in Spans(score))
         {
-            if (span.Line.Position!.Lying)
+            // On the front is lying too.
+            if (span.Line.Position!.Lying || span.Line.Position.Demands.HasFlag(Demands.LyingFlat))
             {
                 lyingFrom ??= span.At;
                 (lying, sat) = (span.End - lyingFrom.Value, TimeSpan.Zero);
@@ -49,6 +50,26 @@ public static class PauseBeforeRising
             if (stands || sat >= needed)
                 (lyingFrom, lying) = (null, TimeSpan.Zero);
         }
+    }
+
+    // Practice, and talk and waiting between: they are spent where the line before them ended.
+    private static IEnumerable<PracticeSpan> Spans(Score score)
+    {
+        var between = score.Items.Where(i => i is BetweenScore).SelectMany(i => i.Occurrences).ToList();
+        if (between.Count == 0)
+            return score.PracticeSpans;
+        var spans = score.PracticeSpans.ToList();
+        return
+        [
+            .. spans
+                .Concat(
+                    from occurrence in between
+                    let before = spans.LastOrDefault(s => s.At <= occurrence.Start)
+                    where before.Line is not null
+                    select before with { At = occurrence.Start, Length = occurrence.Length }
+                )
+                .OrderBy(s => s.At),
+        ];
     }
 
     // A breath of noticing, about; common practice, no source.

@@ -57,6 +57,12 @@ public class QuietOnGoodWork(ITestOutputHelper output)
         yield return seated.InsertAfter("new", New("turns-on-the-in-breath"));
         yield return seated.InsertAfter("new", New("folds-on-the-in-breath"));
         yield return seated.InsertAfter("new", New("breath-watch") with { Position = "propped", Props = [new("bolster", "pillow")] });
+        // Up from the floor neither on the knees, because of who comes, nor on the hands, because of the place.
+        yield return seated.InsertAfter("new", New("mountain")) with
+        {
+            Place = plan.Place with { Limits = ["no-hand-load"] },
+            Group = plan.Group with { People = [Person.With("knee")] },
+        };
         var chain = new Set
         {
             Id = "chain",

@@ -491,6 +491,20 @@ public class RuleTables
                 2
             },
             {
+                "adds-up",
+                "\"startsIn\": \"supine-knees\", \"group\": { \"size\": 8, \"conditions\": { \"pregnancy-mid\": 1 } }",
+                "{ \"move\": \"supine-pelvic-tilt\", \"rounds\": 3 }, { \"move\": \"snow-arms\", \"position\": \"supine-knees\", \"rounds\": 3 }",
+                "Lying flat on the back adds up to ",
+                1
+            },
+            {
+                "way-for-people",
+                "\"startsIn\": \"chair-edge\", \"place\": { \"limits\": [\"no-kneeling\"] }, \"group\": { \"size\": 8, \"conditions\": { \"wrist\": 1 } }",
+                "{ \"move\": \"breath-watch\", \"position\": \"chair-edge\" }, { \"move\": \"body-scan\", \"position\": \"supine-knees\" }",
+                "From front of the chair to lying, knees bent there is no way here with wrist or thumb.",
+                1
+            },
+            {
                 "still-open",
                 "\"startsIn\": \"seated-cross\"",
                 "{ \"move\": \"body-scan\", \"position\": \"seated-cross\", \"seconds\": 300 }, { \"move\": \"breath-watch\", \"breaths\": 30 }, "
