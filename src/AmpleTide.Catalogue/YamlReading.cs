@@ -210,7 +210,9 @@ public sealed class Entry
                         child is YamlScalarNode ? new YamlMappingNode(new YamlScalarNode(shorthand), child) : child,
                         $"{Called}: {field} {i + 1}",
                         // A pair within a list has no place of its own; its key has.
-                        child is YamlMappingNode { Children.Count: > 0 } pair ? pair.Children.First().Key : child
+                        child is YamlMappingNode { Children.Count: > 0 } pair
+                            ? pair.Children.First().Key
+                            : child
                     )
             ),
         ];

@@ -54,7 +54,10 @@ internal static class Shipped
     public static IEnumerable<ClassPlan> DemoPlans => DemoNames.Select(Demo);
 
     public static IEnumerable<ClassPlan> SoundPlans =>
-        Directory.EnumerateFiles(Path.Combine(Folder, "Judgements", "Sound"), "*.tide.json").Order(StringComparer.Ordinal).Select(f => Parse(File.ReadAllText(f)));
+        Directory
+            .EnumerateFiles(Path.Combine(Folder, "Judgements", "Sound"), "*.tide.json")
+            .Order(StringComparer.Ordinal)
+            .Select(f => Parse(File.ReadAllText(f)));
 
     public static ClassPlan Parse(string json)
     {

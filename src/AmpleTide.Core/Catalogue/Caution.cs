@@ -39,7 +39,8 @@ public sealed record Caution(string Say)
     public string? Because { get; init; }
 
     /// <summary>Whether it speaks of a form; not of the way out that it names itself.</summary>
-    internal bool SpeaksOf(MoveForm form) => !(Option is { } option && form.Option == option) && !(Position is { } position && form.Position.Id == position);
+    internal bool SpeaksOf(MoveForm form) =>
+        !(Option is { } option && form.Option == option) && !(Position is { } position && form.Position.Id == position);
 }
 
 /// <summary>How much of a strain the author of a move says it asks, where shapes cannot tell.</summary>

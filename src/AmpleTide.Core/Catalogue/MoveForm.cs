@@ -68,7 +68,11 @@ public sealed record MoveForm(Move Move, Position Position, string Option, Phase
     internal MoveForm? Plain { get; set; }
 
     /// <summary>All forms of this move, itself among them.</summary>
-    public IReadOnlyList<MoveForm> Forms { get => forms ?? [this]; internal set => forms ??= value; }
+    public IReadOnlyList<MoveForm> Forms
+    {
+        get => forms ?? [this];
+        internal set => forms ??= value;
+    }
 
     private IReadOnlyList<MoveForm>? forms;
 

@@ -29,8 +29,7 @@ public sealed record Group
     public bool GetsDizzy => Dizzy.Any(Has);
 
     private bool Has(string condition) =>
-        Conditions.GetValueOrDefault(condition) > 0
-        || People.Any(p => p.Count > 0 && p.Complaints.Any(c => c.Condition == condition));
+        Conditions.GetValueOrDefault(condition) > 0 || People.Any(p => p.Count > 0 && p.Complaints.Any(c => c.Condition == condition));
 
     private static readonly string[] Dizzy =
     [
@@ -70,7 +69,8 @@ public sealed record Group
     }
 
     /// <summary>Whether a condition was asked about: it has a count, be it 0, or somebody is told to have it.</summary>
-    public bool Asked(string condition) => Conditions.ContainsKey(condition) || People.Any(p => p.Complaints.Any(c => c.Condition == condition));
+    public bool Asked(string condition) =>
+        Conditions.ContainsKey(condition) || People.Any(p => p.Complaints.Any(c => c.Condition == condition));
 
     /// <summary>Unknown fields.</summary>
     public PreservedFields UnknownFields { get; init; } = PreservedFields.None;

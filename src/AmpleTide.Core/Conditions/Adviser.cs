@@ -1,3 +1,5 @@
+using System.Collections.Concurrent;
+using System.Runtime.CompilerServices;
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Classes;
@@ -39,6 +41,19 @@ public sealed record Advised(
 public sealed class Adviser(MoveCatalogue catalogue)
 {
     private readonly Dictionary<string, Condition> conditions = catalogue.Conditions.ToDictionary(c => c.Id);
+
+    private readonly ConditionalWeakTable<MoveForm, ConcurrentDictionary<int, Advised>> known = [];
+
+    /// <summary>The same as <see cref="For(Person, MoveForm, Place)"/>, judged once for all who have the same in such a place.</summary>
+    /// <param name="person">Who.</param>
+    /// <param name="form">The move as it is taken.</param>
+    /// <param name="place">Where.</param>
+    /// <param name="alike">The number of those who have the same in such a place.</param>
+    internal Advised For(Person person, MoveForm form, Place place, int alike)
+    {
+        var advised = known.GetOrCreateValue(form).GetOrAdd(alike, _ => For(person, form, place));
+        return ReferenceEquals(advised.Person, person) || advised.Advice == Advice.Fine ? advised : advised with { Person = person };
+    }
 
     /// <summary>What is advised to somebody.</summary>
     /// <param name="person">Who.</param>

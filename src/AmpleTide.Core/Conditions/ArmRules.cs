@@ -1,5 +1,5 @@
-using static AmpleTide.Core.Conditions.Ask;
 using static AmpleTide.Core.Catalogue.Strain;
+using static AmpleTide.Core.Conditions.Ask;
 
 namespace AmpleTide.Core.Conditions;
 
@@ -11,27 +11,45 @@ internal static class ArmRules
         new(
             "shoulder",
             LeaveOut: [Much(ArmsBehind), Much(ArmsSwung), Much(ArmsRaised)],
-            Smaller:
-            [
-                Some(ArmsRaised),
-                Some(ArmsBehind),
-                Some(ArmsSwung),
-                Much(ArmsBearing),
-                Some(ArmsAcross),
-                Some(OnSide),
-            ],
+            Smaller: [Some(ArmsRaised), Some(ArmsBehind), Some(ArmsSwung), Much(ArmsBearing), Some(ArmsAcross), Some(OnSide)],
             "below shoulder height, in front of the body, without weight or pull"
         ),
         new(
             "shoulder-unstable",
-            LeaveOut: [Much(ArmsBehind), Much(ArmsSwung), Some(ArmsSwung) & Some(ArmsOpen) & Some(Hung), Some(ArmsSwung) & Some(Quick), Much(ArmsOpen), Much(ArmsRaised)],
-            Smaller: [Some(ArmsSwung), Some(ArmsRaised), Some(ArmsBehind), Some(ArmsOpen), Much(ArmsBearing), Some(ArmsAcross), Some(OnSide)],
+            LeaveOut:
+            [
+                Much(ArmsBehind),
+                Much(ArmsSwung),
+                Some(ArmsSwung) & Some(ArmsOpen) & Some(Hung),
+                Some(ArmsSwung) & Some(Quick),
+                Much(ArmsOpen),
+                Much(ArmsRaised),
+            ],
+            Smaller:
+            [
+                Some(ArmsSwung),
+                Some(ArmsRaised),
+                Some(ArmsBehind),
+                Some(ArmsOpen),
+                Much(ArmsBearing),
+                Some(ArmsAcross),
+                Some(OnSide),
+            ],
             "the arm in front of the body, elbow bent, below shoulder height"
         ),
         new(
             "shoulder-frozen",
             LeaveOut: [Much(ArmsBehind), Much(ArmsSwung), Much(ArmsRaised), Some(NeckLevered) & Some(ArmsRaised)],
-            Smaller: [Some(ArmsRaised), Some(ArmsBehind), Some(ArmsSwung), Some(ArmsAcross), Some(OnSide), Much(ArmsBearing), Some(ArmsOpen) & Some(FlatOnBack)],
+            Smaller:
+            [
+                Some(ArmsRaised),
+                Some(ArmsBehind),
+                Some(ArmsSwung),
+                Some(ArmsAcross),
+                Some(OnSide),
+                Much(ArmsBearing),
+                Some(ArmsOpen) & Some(FlatOnBack),
+            ],
             "only to the first firm resistance, five small ones, no holding there"
         ),
         new(

@@ -1,5 +1,5 @@
-using static AmpleTide.Core.Conditions.Ask;
 using static AmpleTide.Core.Catalogue.Strain;
+using static AmpleTide.Core.Conditions.Ask;
 
 namespace AmpleTide.Core.Conditions;
 

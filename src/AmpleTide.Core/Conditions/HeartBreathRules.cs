@@ -1,5 +1,5 @@
-using static AmpleTide.Core.Conditions.Ask;
 using static AmpleTide.Core.Catalogue.Strain;
+using static AmpleTide.Core.Conditions.Ask;
 
 namespace AmpleTide.Core.Conditions;
 
@@ -24,13 +24,29 @@ internal static class HeartBreathRules
                 Much(Effort) & Much(ArmsBearing),
                 Much(Effort) & Much(OnFront),
             ],
-            Smaller: [Some(HeadLow), Some(BreathHeld), Some(Effort), Much(ArmsSwung), Some(NeckLoaded) & Much(BellyStrained), Some(LegsRaised)],
+            Smaller:
+            [
+                Some(HeadLow),
+                Some(BreathHeld),
+                Some(Effort),
+                Much(ArmsSwung),
+                Some(NeckLoaded) & Much(BellyStrained),
+                Some(LegsRaised),
+            ],
             "one or two breaths at talking effort, and a rest after it"
         ),
         new(
             "bp-low",
             LeaveOut: [Some(UpAndDown) & Some(HeadLow) & Some(ArmsRaised) & Much(Rounded)],
-            Smaller: [Much(HeadLow), Much(BreathHeld), Some(UpAndDown), Some(StandingStill), Much(Quick), Some(HeadLow) & Some(BellyPressed)],
+            Smaller:
+            [
+                Much(HeadLow),
+                Much(BreathHeld),
+                Some(UpAndDown),
+                Some(StandingStill),
+                Much(Quick),
+                Some(HeadLow) & Some(BellyPressed),
+            ],
             "shorter, and up in stages with a wait half-way"
         ),
         new(
@@ -48,15 +64,20 @@ internal static class HeartBreathRules
         new(
             "reflux",
             LeaveOut: [Much(HeadLow), Much(BreathHeld)],
-            Smaller: [Some(HeadLow), Some(OnFront), Some(BellyPressed), Much(BellyStrained), Some(OnSide), Some(NeckLoaded) & Some(FlatOnBack), Much(Turned) & Some(FlatOnBack), Some(LegsRaised)],
+            Smaller:
+            [
+                Some(HeadLow),
+                Some(OnFront),
+                Some(BellyPressed),
+                Much(BellyStrained),
+                Some(OnSide),
+                Some(NeckLoaded) & Some(FlatOnBack),
+                Much(Turned) & Some(FlatOnBack),
+                Some(LegsRaised),
+            ],
             "the chest above the stomach, and nothing pressing it"
         ),
-        new(
-            "trauma",
-            LeaveOut: [],
-            Smaller: [Some(LookingIn), Some(Exposed)],
-            "eyes open and a free choice, said before it begins"
-        ),
+        new("trauma", LeaveOut: [], Smaller: [Some(LookingIn), Some(Exposed)], "eyes open and a free choice, said before it begins"),
         new(
             "fatigue-long-illness",
             LeaveOut: [Much(Effort), Much(ArmsSwung), Much(BreathHeld)],

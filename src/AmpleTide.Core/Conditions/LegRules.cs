@@ -1,5 +1,5 @@
-using static AmpleTide.Core.Conditions.Ask;
 using static AmpleTide.Core.Catalogue.Strain;
+using static AmpleTide.Core.Conditions.Ask;
 
 namespace AmpleTide.Core.Conditions;
 
@@ -37,20 +37,20 @@ internal static class LegRules
         new(
             "knee",
             LeaveOut: [Much(KneeDeep), Much(KneeTwisted)],
-            Smaller: [Some(Kneeling), Some(KneeDeep) & Some(KneeTwisted), Some(KneeBearingBent), Some(KneeTwisted), Much(Quick) & Some(Turned)],
+            Smaller:
+            [
+                Some(Kneeling),
+                Some(KneeDeep) & Some(KneeTwisted),
+                Some(KneeBearingBent),
+                Some(KneeTwisted),
+                Much(Quick) & Some(Turned),
+            ],
             "a shallow bend, padding under the knee, the knee over the toes"
         ),
         new(
             "knee-replaced",
             LeaveOut: [Much(KneeDeep), Much(KneeTwisted), Some(Kneeling) & Much(HipBehind)],
-            Smaller:
-            [
-                Some(Kneeling),
-                Some(KneeDeep),
-                Some(KneeBearingBent),
-                Some(KneeTwisted),
-                Much(Quick) & Some(Turned),
-            ],
+            Smaller: [Some(Kneeling), Some(KneeDeep), Some(KneeBearingBent), Some(KneeTwisted), Much(Quick) & Some(Turned)],
             "bend only as far as it goes by itself, no turning over the foot"
         ),
         new(
@@ -62,15 +62,17 @@ internal static class LegRules
         new(
             "diabetes-feet",
             LeaveOut: [Much(ToesBearingBent), Much(FeetPressed)],
-            Smaller: [Some(ToesBearingBent), Some(FeetPressed), Much(Kneaded), Much(Balance).But(Much(HeadLow)), Much(Quick) & Some(Turned)],
+            Smaller:
+            [
+                Some(ToesBearingBent),
+                Some(FeetPressed),
+                Much(Kneaded),
+                Much(Balance).But(Much(HeadLow)),
+                Much(Quick) & Some(Turned),
+            ],
             "in shoes or on padding, short, the eyes on the feet"
         ),
-        new(
-            "hip-replaced-back",
-            HipFromTheBackOut,
-            HipFromTheBackLess,
-            "the thigh short of a right angle, knees apart, toes ahead"
-        ),
+        new("hip-replaced-back", HipFromTheBackOut, HipFromTheBackLess, "the thigh short of a right angle, knees apart, toes ahead"),
         new("hip-replaced-front", HipFromTheFrontOut, HipFromTheFrontLess, "short steps, toes ahead, the leg not behind the body"),
         new(
             "hip-replaced-unknown",
@@ -96,14 +98,37 @@ internal static class LegRules
         ),
         new(
             "pelvic-girdle-pain",
-            LeaveOut: [Much(LegsUneven), Much(Quick) & Some(Turned), Much(LegsWide) & Some(HipDeep), Some(LegsWide) & Some(Effort), Some(LegsWide) & Some(UpAndDown)],
-            Smaller: [Some(LegsUneven), Some(LegsWide), Some(KneeTwisted), Some(OnSide), Much(Turned), Some(KneeBearingBent), Some(Effort) & Some(HipBehind)],
+            LeaveOut:
+            [
+                Much(LegsUneven),
+                Much(Quick) & Some(Turned),
+                Much(LegsWide) & Some(HipDeep),
+                Some(LegsWide) & Some(Effort),
+                Some(LegsWide) & Some(UpAndDown),
+            ],
+            Smaller:
+            [
+                Some(LegsUneven),
+                Some(LegsWide),
+                Some(KneeTwisted),
+                Some(OnSide),
+                Much(Turned),
+                Some(KneeBearingBent),
+                Some(Effort) & Some(HipBehind),
+            ],
             "feet level and hip-wide, knees together, a cushion between them"
         ),
         new(
             "balance",
             LeaveOut: [Much(Balance), Much(Quick) & Some(Turned)],
-            Smaller: [Some(Balance), Some(UpAndDown), Some(StandingStill), Some(LegsWide) & Some(ArmsRaised), Some(LegsUneven) & Some(Kneeling)],
+            Smaller:
+            [
+                Some(Balance),
+                Some(UpAndDown),
+                Some(StandingStill),
+                Some(LegsWide) & Some(ArmsRaised),
+                Some(LegsUneven) & Some(Kneeling),
+            ],
             "both hands on a chair at the wall, feet wide, or sitting"
         ),
     ];

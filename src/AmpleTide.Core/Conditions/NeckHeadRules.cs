@@ -1,5 +1,5 @@
-using static AmpleTide.Core.Conditions.Ask;
 using static AmpleTide.Core.Catalogue.Strain;
+using static AmpleTide.Core.Conditions.Ask;
 
 namespace AmpleTide.Core.Conditions;
 
@@ -64,7 +64,13 @@ internal static class NeckHeadRules
         ),
         new(
             "eyes",
-            LeaveOut: [Much(HeadLow), Much(BreathHeld), Much(FacePressed), Some(UpAndDown) & Some(HeadLow) & Some(ArmsRaised) & Much(Rounded)],
+            LeaveOut:
+            [
+                Much(HeadLow),
+                Much(BreathHeld),
+                Much(FacePressed),
+                Some(UpAndDown) & Some(HeadLow) & Some(ArmsRaised) & Much(Rounded),
+            ],
             Smaller: [Some(HeadLow), Some(BreathHeld), Much(Effort), Some(FacePressed), Much(HeadQuick), Much(NeckLoaded)],
             "the head level with the heart or above it, and the breath flowing"
         ),
@@ -97,7 +103,14 @@ internal static class NeckHeadRules
         ),
         new(
             "migraine",
-            LeaveOut: [Much(HeadLow), Much(HeadQuick), Much(BreathHeld), Much(NeckRolled), Some(UpAndDown) & Some(HeadLow) & Some(ArmsRaised) & Much(Rounded)],
+            LeaveOut:
+            [
+                Much(HeadLow),
+                Much(HeadQuick),
+                Much(BreathHeld),
+                Much(NeckRolled),
+                Some(UpAndDown) & Some(HeadLow) & Some(ArmsRaised) & Much(Rounded),
+            ],
             Smaller:
             [
                 Some(HeadLow),

@@ -11,13 +11,21 @@ internal sealed partial class StrainReading
     {
         var lift = Most(Lift);
         var carries = Any(p => p.Facts.OnHands > SomeWeight) && !Position.Lying;
-        Grades(Strain.ArmsRaised, Position.Plain && carries && lift < 110 ? 0 : lift, some: Position.Lying ? 95 : 80, much: Held && carries ? 140 : 200);
+        Grades(
+            Strain.ArmsRaised,
+            Position.Plain && carries && lift < 110 ? 0 : lift,
+            some: Position.Lying ? 95 : 80,
+            much: Held && carries ? 140 : 200
+        );
         ReadBehind();
         Mark(Strain.ArmsOpen, Any(p => Limbs(Axis.RightShoulderPlane).Any(a => Open(p, a))));
         Mark(Strain.ArmsAcross, Any(p => Limbs(Axis.RightShoulderPlane).Any(a => Across(p, a))));
         Mark(Strain.ArmsBearing, carries && Position.Family == Family.Floor && Position.Id is not ("folded-rest" or "prone"));
         Mark(Strain.ArmsBearing, OnFeet && !Standing || Position.Id == "plank", Grade.Much);
-        Mark(Strain.HandsBearing, carries && Any(p => p.Facts.OnHands > 0.3 && Either(p, Axis.RightWrist, -1) > 25 && Rests(p, "palm-heel")));
+        Mark(
+            Strain.HandsBearing,
+            carries && Any(p => p.Facts.OnHands > 0.3 && Either(p, Axis.RightWrist, -1) > 25 && Rests(p, "palm-heel"))
+        );
         Mark(Strain.HandsBearing, OnFeet && !Standing || Position.Id == "plank", Grade.Much);
         Mark(Strain.HandsGripping, form.Props.Contains("strap") || Any(p => p.Phase.Look.Hands is Hands.Fists));
         var circles = Move.Sides == Sidedness.Circling && Move.Circle == Circle.Backwards && lift > 60;
@@ -28,7 +36,11 @@ internal sealed partial class StrainReading
     {
         bool Behind(PhaseForm p, Axis plane) => -Angle(p, plane) > 40 && Angle(p, plane + 1) > 12 && Angle(p, plane + 1) < 140;
         Mark(Strain.ArmsBehind, !Lies && Any(p => Limbs(Axis.RightShoulderPlane).Any(a => Behind(p, a))));
-        Mark(Strain.ArmsBehind, Any(p => p.Phase.Opens.Any(o => o.Contains("clasp", StringComparison.Ordinal)) && Behind(p, Axis.RightShoulderPlane)), Grade.Much);
+        Mark(
+            Strain.ArmsBehind,
+            Any(p => p.Phase.Opens.Any(o => o.Contains("clasp", StringComparison.Ordinal)) && Behind(p, Axis.RightShoulderPlane)),
+            Grade.Much
+        );
     }
 
     private bool Lies => Position.Lying || Position.Id == "prone";

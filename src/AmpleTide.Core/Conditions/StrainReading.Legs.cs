@@ -18,7 +18,9 @@ internal sealed partial class StrainReading
     {
         var bend = Most(p => Either(p, Axis.RightKnee));
         var knees = Most(p => p.Facts.OnKnees);
-        var kneels = Position.Family == Family.Floor && Position.Demands.HasFlag(Demands.Kneeling) || Any(p => Rests(p, "kneecap")) && !Position.Lying && Position.Id is not ("prone" or "sphinx");
+        var kneels =
+            Position.Family == Family.Floor && Position.Demands.HasFlag(Demands.Kneeling)
+            || Any(p => Rests(p, "kneecap")) && !Position.Lying && Position.Id is not ("prone" or "sphinx");
         Mark(Strain.Kneeling, kneels);
         Grades(Strain.KneeDeep, bend, some: 104, much: 400);
         Mark(Strain.KneeDeep, kneels && bend > 125, Grade.Much);
@@ -52,12 +54,13 @@ internal sealed partial class StrainReading
             || Math.Abs(Angle(p, Axis.RightHipAbduction) - Angle(p, Axis.LeftHipAbduction)) > 16
         );
         Mark(Strain.LegsUneven, uneven);
-        Mark(Strain.LegsUneven, uneven && (OnFeet && Held || HipsBehind > 15 || strains[Strain.KneeTwisted] > Grade.None && hips > 125), Grade.Much);
+        Mark(
+            Strain.LegsUneven,
+            uneven && (OnFeet && Held || HipsBehind > 15 || strains[Strain.KneeTwisted] > Grade.None && hips > 125),
+            Grade.Much
+        );
         var pull = Most(p =>
-            Math.Max(
-                Angle(p, Axis.RightHipFlexion) - Angle(p, Axis.RightKnee),
-                Angle(p, Axis.LeftHipFlexion) - Angle(p, Axis.LeftKnee)
-            )
+            Math.Max(Angle(p, Axis.RightHipFlexion) - Angle(p, Axis.RightKnee), Angle(p, Axis.LeftHipFlexion) - Angle(p, Axis.LeftKnee))
         );
         Grades(Strain.LegStraightPulled, pull, some: 62, much: 88);
     }

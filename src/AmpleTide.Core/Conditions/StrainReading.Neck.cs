@@ -40,7 +40,8 @@ internal sealed partial class StrainReading
     private void ReadHandsOnTheHead()
     {
         bool OnHead(PhaseForm p) => HandTouches(p, "occiput", "head-", "temple", "crown", "nape");
-        static double Away(PhaseForm p) => Math.Abs(Angle(p, Axis.NeckSide)) + Math.Abs(Angle(p, Axis.NeckFlexion)) + Math.Abs(Angle(p, Axis.NeckRotation));
+        static double Away(PhaseForm p) =>
+            Math.Abs(Angle(p, Axis.NeckSide)) + Math.Abs(Angle(p, Axis.NeckFlexion)) + Math.Abs(Angle(p, Axis.NeckRotation));
         Mark(Strain.NeckLevered, Any(p => OnHead(p) && (!Position.Lying || Away(p) > 8)));
         Mark(Strain.NeckLevered, Any(p => OnHead(p) && Away(p) > 15 && Held), Grade.Much);
     }

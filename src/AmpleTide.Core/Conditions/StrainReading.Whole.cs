@@ -12,9 +12,16 @@ internal sealed partial class StrainReading
         // As drawn, the right side is underneath.
         Mark(Strain.OnSide, side && limbs != Side.Left, Grade.Much);
         Mark(Strain.OnFront, Position.Id is "prone" or "sphinx" || Any(p => Rests(p, "pubis", "belly")), Grade.Much);
-        Mark(Strain.BellyPressed, !Position.Lying && Any(p => Either(p, Axis.RightHipFlexion) > 98 && Spine(p, Axis.LowerFlexion, Axis.UpperFlexion) > 20));
+        Mark(
+            Strain.BellyPressed,
+            !Position.Lying && Any(p => Either(p, Axis.RightHipFlexion) > 98 && Spine(p, Axis.LowerFlexion, Axis.UpperFlexion) > 20)
+        );
         Mark(Strain.BellyStrained, strains[Strain.NeckLoaded] == Grade.Much);
-        Mark(Strain.BellyStrained, Position.Lying && strains[Strain.Rounded] == Grade.Much || Position.Id == "plank" || LiftsOnTheFront, Grade.Much);
+        Mark(
+            Strain.BellyStrained,
+            Position.Lying && strains[Strain.Rounded] == Grade.Much || Position.Id == "plank" || LiftsOnTheFront,
+            Grade.Much
+        );
     }
 
     private void ReadBreathAndEffort()
@@ -32,7 +39,11 @@ internal sealed partial class StrainReading
     {
         Mark(Strain.Balance, Standing && Any(p => Feet(p) == 1), Grade.Much);
         Mark(Strain.Balance, OnFeet && (strains[Strain.HeadLow] == Grade.Much), Grade.Much);
-        Mark(Strain.Balance, Standing && (strains[Strain.Effort] > Grade.None || strains[Strain.LegsUneven] > Grade.None || strains[Strain.HeadLow] > Grade.None));
+        Mark(
+            Strain.Balance,
+            Standing
+                && (strains[Strain.Effort] > Grade.None || strains[Strain.LegsUneven] > Grade.None || strains[Strain.HeadLow] > Grade.None)
+        );
         Mark(Strain.UpAndDown, Standing && strains[Strain.HeadLow] > Grade.None);
         Mark(Strain.UpAndDown, phases.Length > 0 && Pelvis(p => p) > 0.12 && !Position.Lying);
         double Pelvis(Func<double, double> of) => of(Most(p => p.Facts.PelvisHeight) - Least(p => p.Facts.PelvisHeight));

@@ -47,7 +47,13 @@ internal sealed partial class StrainReading
     private bool Held => Move.Kind is MoveKind.Hold or MoveKind.Balance or MoveKind.Rest or MoveKind.CheckIn;
 
     private void Grades(Strain strain, double value, double some, double much, Source from = Source.Shape) =>
-        strains.Raise(strain, value >= much ? Grade.Much : value >= some ? Grade.Some : Grade.None, from);
+        strains.Raise(
+            strain,
+            value >= much ? Grade.Much
+                : value >= some ? Grade.Some
+                : Grade.None,
+            from
+        );
 
     private void Mark(Strain strain, bool asked, Grade grade = Grade.Some, Source from = Source.Shape)
     {
@@ -95,8 +101,7 @@ internal sealed partial class StrainReading
 
     private static bool HandTouches(PhaseForm phase, params string[] what) =>
         phase.Shape.Touches.Any(t =>
-            t.Mark.Segment is Segment.RightHand or Segment.LeftHand
-            && what.Any(w => t.On.Name.Contains(w, StringComparison.Ordinal))
+            t.Mark.Segment is Segment.RightHand or Segment.LeftHand && what.Any(w => t.On.Name.Contains(w, StringComparison.Ordinal))
         );
 
     private static bool Rests(PhaseForm phase, params string[] marks) =>

@@ -55,14 +55,7 @@ public static class Verdicts
         if (all == Advice.Fine)
             return new(condition, Advice.Fine, Advice.Fine, Source.Shape, "", "");
         var why = met!.Reason(here);
-        return new(
-            condition,
-            itself,
-            all > itself ? all : Advice.Fine,
-            here.From(why),
-            why.Said(here[why]),
-            rule.How
-        );
+        return new(condition, itself, all > itself ? all : Advice.Fine, here.From(why), why.Said(here[why]), rule.How);
     }
 
     private static Verdict Said(MoveForm form, Verdict read)
@@ -83,7 +76,13 @@ public static class Verdicts
                     How = ConditionRules.Of(read.Condition).How,
                 };
             else if (word < read.Advice && caution.Because is { } reason)
-                read = read with { Movement = Least(word, read.Movement), Here = Least(word, read.Here), From = Source.Author, Because = reason };
+                read = read with
+                {
+                    Movement = Least(word, read.Movement),
+                    Here = Least(word, read.Here),
+                    From = Source.Author,
+                    Because = reason,
+                };
         }
         return read;
     }

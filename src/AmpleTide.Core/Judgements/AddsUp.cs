@@ -22,7 +22,7 @@ public static class AddsUp
     private static readonly TimeSpan Between = TimeSpan.FromSeconds(15);
 
     /// <summary>How long in one go something may last for somebody.</summary>
-    private sealed record Limit(string What, Func<LineScore, bool> Asks, TimeSpan Most, params string[] Conditions)
+    private sealed record Limit(string What, Func<Taken, bool> Asks, TimeSpan Most, params string[] Conditions)
     {
         /// <summary>Whether it is the length that matters, however it is done.</summary>
         public bool LengthMatters { get; init; }
@@ -49,7 +49,16 @@ public static class AddsUp
             "pregnancy-late"
         ),
         new("standing", Stands, TimeSpan.FromMinutes(4), "bp-low", "heart", "balance", "fatigue-long-illness", "back-arches-badly"),
-        new("effort without a rest", Works, TimeSpan.FromMinutes(2), "heart", "bp-high", "breath", "fatigue-long-illness", "pregnancy-late"),
+        new(
+            "effort without a rest",
+            Asks(Strain.Effort),
+            TimeSpan.FromMinutes(2),
+            "heart",
+            "bp-high",
+            "breath",
+            "fatigue-long-illness",
+            "pregnancy-late"
+        ),
         new("led breath", Asks(Strain.BreathLed), TimeSpan.FromMinutes(2), "breath", "epilepsy"),
         new("folded legs", Asks(Strain.LegsFoldedLong), TimeSpan.FromMinutes(3), "clot-risk"),
         new("sitting on the floor", SitsOnTheFloor, TimeSpan.FromMinutes(5), "back-bends-badly", "sciatica", "hip-arthritis"),
@@ -57,23 +66,33 @@ public static class AddsUp
 
     private static IEnumerable<Finding> Judge(Score score)
     {
-        var people = score.Plan.Group.WithConditions;
+        var people = People.Of(score);
         if (people.Count == 0)
             yield break;
-        var adviser = Replacements.On(score.Ways).Adviser;
-        foreach (var limit in Limits)
+        var otherwise = People.SwapsOf(score).ToLookup(s => s.Line, s => s.Advised);
+        Advice Word(Person person, LineScore line)
+        {
+            foreach (var advised in otherwise[line])
+                if (ReferenceEquals(advised.Person, person))
+                    return advised.Advice;
+            return Advice.Fine;
+        }
+        var taken = TakenIn(score);
+        foreach (var limit in Limits.Where(l => people.Any(p => Concerns(l, p))))
         {
             var told = new HashSet<string>();
-            foreach (var person in people.Where(p => p.Complaints.Any(c => limit.Conditions.Contains(c.Condition))))
-            foreach (var run in Runs(score, l => limit.Asks(l) && adviser.Word(person, l.Form!) < Advice.LeaveOut))
+            foreach (var person in people.Where(p => Concerns(limit, p)))
+            foreach (var run in Runs(taken, t => limit.Asks(t) && Word(person, t.Line!) < Advice.AnotherWay))
             {
                 // Who is told to take every line of it smaller is told enough, but for how long it may last.
-                var level = run.Lines.All(l => adviser.Word(person, l.Form!) > Advice.Fine) && !limit.LengthMatters ? Level.Hint : Level.Notable;
+                var level = run.Lines.All(l => Word(person, l) > Advice.Fine) && !limit.LengthMatters ? Level.Hint : Level.Notable;
                 if (run.Lines.Count > 1 && run.Length > limit.Most && told.Add(run.Name))
                     yield return Found(score, limit, person, run).As(level);
             }
         }
     }
+
+    private static bool Concerns(Limit limit, Person person) => person.Complaints.Any(c => limit.Conditions.Contains(c.Condition));
 
     private static Finding Found(Score score, Limit limit, Person person, Run run)
     {
@@ -92,7 +111,16 @@ public static class AddsUp
             ? finding
             : finding.Fix(
                 "Pause half-way, to change and shake out",
-                plan => plan.PauseAfter(last.Set?.Id ?? last.Line.Id, new() { Id = "pause", Seconds = PauseSeconds, What = WaitFor.Handling })
+                plan =>
+                    plan.PauseAfter(
+                        last.Set?.Id ?? last.Line.Id,
+                        new()
+                        {
+                            Id = "pause",
+                            Seconds = PauseSeconds,
+                            What = WaitFor.Handling,
+                        }
+                    )
             );
     }
 
@@ -108,32 +136,45 @@ public static class AddsUp
         public string Name => string.Join('+', Lines.Select(l => l.Line.Id));
     }
 
+    /// <summary>An item as it is taken, and what it asks; no line where it is talk or waiting.</summary>
+    private sealed record Taken(ItemScore Item, LineScore? Line, Strains? Strains, TimeSpan Start, TimeSpan End);
+
+    private static List<Taken> TakenIn(Score score)
+    {
+        var taken = new List<Taken>();
+        foreach (var item in score.Items)
+        {
+            var line = item is LineScore { Form: not null } l ? l : null;
+            var strains = line is null ? null : Strains.Of(line.Form!);
+            foreach (var occurrence in item.Occurrences)
+                taken.Add(new(item, line, strains, occurrence.Start, occurrence.End));
+        }
+        taken.Sort((a, b) => a.Start.CompareTo(b.Start));
+        return taken;
+    }
+
     // A pause that is written down breaks a run, and so does any line that does not ask it.
-    private static IEnumerable<Run> Runs(Score score, Func<LineScore, bool> asks)
+    private static IEnumerable<Run> Runs(List<Taken> all, Func<Taken, bool> asks)
     {
         Run? run = null;
-        var taken = score.Items.SelectMany(item => item.Occurrences.Select(o => (Item: item, o.Start, o.End))).OrderBy(t => t.Start);
-        foreach (var (item, start, end) in taken)
+        foreach (var taken in all)
         {
-            var line = item as LineScore;
-            var goesOn = line?.Form is not null && asks(line);
-            if (run is not null && (goesOn ? start - run.End > Between : item.Item is not Spoken))
+            var goesOn = taken.Line is not null && asks(taken);
+            if (run is not null && (goesOn ? taken.Start - run.End > Between : taken.Item.Item is not Spoken))
             {
                 yield return run;
                 run = null;
             }
             if (goesOn)
-                (run ??= new(start, [])).Ends.Add((line!, end));
+                (run ??= new(taken.Start, [])).Ends.Add((taken.Line!, taken.End));
         }
         if (run is not null)
             yield return run;
     }
 
-    private static Func<LineScore, bool> Asks(Strain strain) => line => Strains.Of(line.Form!)[strain] > Grade.None;
+    private static Func<Taken, bool> Asks(Strain strain) => taken => taken.Strains![strain] > Grade.None;
 
-    private static bool Stands(LineScore line) => line.Position!.Family == Family.Standing;
+    private static bool Stands(Taken taken) => taken.Line!.Position!.Family == Family.Standing;
 
-    private static bool Works(LineScore line) => Strains.Of(line.Form!)[Strain.Effort] > Grade.None;
-
-    private static bool SitsOnTheFloor(LineScore line) => line.Position is { Family: Family.Seated, Level: PelvisLevel.Floor };
+    private static bool SitsOnTheFloor(Taken taken) => taken.Line!.Position is { Family: Family.Seated, Level: PelvisLevel.Floor };
 }

@@ -21,16 +21,9 @@ public static class ForTheGroup
     private static IEnumerable<Finding> Judge(Score score)
     {
         var group = score.Plan.Group;
-        var people = group.WithConditions;
-        if (people.Count == 0)
-            yield break;
-        foreach (var line in score.Lines)
+        foreach (var swaps in People.SwapsOf(score).Where(s => s.Advised.Advice == Advice.LeaveOut).GroupBy(s => s.Line))
         {
-            if (line.Form is not { } form)
-                continue;
-            var without = People.SwapsIn(score, line, people).Where(s => s.Advised.Advice == Advice.LeaveOut).ToList();
-            if (without.Count == 0)
-                continue;
+            var (line, form, without) = (swaps.Key, swaps.Key.Form!, swaps.ToList());
             var count = Math.Min(group.Size, without.Sum(s => s.Advised.Person.Count));
             if (GoesForEverybody(form))
                 yield return WithFixes(

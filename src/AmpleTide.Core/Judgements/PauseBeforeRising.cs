@@ -66,7 +66,11 @@ public static class PauseBeforeRising
                     from occurrence in between
                     let before = spans.LastOrDefault(s => s.At <= occurrence.Start)
                     where before.Line is not null
-                    select before with { At = occurrence.Start, Length = occurrence.Length }
+                    select before with
+                    {
+                        At = occurrence.Start,
+                        Length = occurrence.Length,
+                    }
                 )
                 .OrderBy(s => s.At),
         ];

@@ -19,7 +19,7 @@ public static class WayForPeople
     private static IEnumerable<Finding> Judge(Score score)
     {
         var adviser = Replacements.On(score.Ways).Adviser;
-        var people = score.Plan.Group.WithConditions.Where(p => adviser.Bars(p) != Demands.None).ToList();
+        var people = People.Of(score).Where(p => adviser.Bars(p) != Demands.None).ToList();
         if (people.Count == 0)
             yield break;
         foreach (var line in score.Lines.Where(l => l.Ways.Count > 0))

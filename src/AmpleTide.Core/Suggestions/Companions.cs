@@ -67,7 +67,9 @@ public sealed class Companions(MoveCatalogue catalogue, WayNetwork ways)
         (Position? Position, TimeSpan Way) nearest = (null, TimeSpan.MaxValue);
         foreach (var position in catalogue.PositionsOf(other))
         {
-            var route = after ? ways.Cheapest(here.Id, position.Id, ClassPlan.Anywhere) : ways.Cheapest(position.Id, here.Id, ClassPlan.Anywhere);
+            var route = after
+                ? ways.Cheapest(here.Id, position.Id, ClassPlan.Anywhere)
+                : ways.Cheapest(position.Id, here.Id, ClassPlan.Anywhere);
             if (route?.Ways.Sum(w => Timing.WayTime(w, Pace.Usual, false)) is { } way && way < nearest.Way)
                 nearest = (position, way);
         }

@@ -1,3 +1,4 @@
+using System.Runtime.CompilerServices;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Classes;
 using AmpleTide.Core.Conditions;
@@ -19,34 +20,49 @@ public sealed record Asked(Condition Condition, IReadOnlyList<LineScore> Lines);
 /// <summary>The people who come: what some of them do otherwise, and what to ask tonight. No names.</summary>
 public static class People
 {
-    /// <summary>What is done otherwise in a class, in its order.</summary>
-    public static IReadOnlyList<PersonSwap> SwapsOf(Score score)
+    private sealed record Group(IReadOnlyList<Person> People, IReadOnlyList<PersonSwap> Swaps);
+
+    private static readonly ConditionalWeakTable<Score, Group> Known = [];
+
+    /// <summary>Everybody who comes and has something.</summary>
+    public static IReadOnlyList<Person> Of(Score score) => Known.GetValue(score, Judge).People;
+
+    /// <summary>What is done otherwise in a class, in its order; worked out once a score.</summary>
+    public static IReadOnlyList<PersonSwap> SwapsOf(Score score) => Known.GetValue(score, Judge).Swaps;
+
+    private static Group Judge(Score score)
     {
         var people = score.Plan.Group.WithConditions;
-        if (people.Count == 0)
-            return [];
-        return [.. score.Lines.Where(l => l.Form is not null).SelectMany(line => SwapsIn(score, line, people))];
+        return new(people, people.Count == 0 ? [] : Find(score, people));
     }
 
-    /// <summary>What is done otherwise in one line.</summary>
-    public static IEnumerable<PersonSwap> SwapsIn(Score score, LineScore line, IReadOnlyList<Person> people)
+    private static List<PersonSwap> Find(Score score, IReadOnlyList<Person> people)
     {
         var replacements = Replacements.On(score.Ways);
-        return from person in people
-            let advised = replacements.Adviser.For(person, line.Form!, score.Plan.Place)
-            where advised.Advice > Advice.Fine
-            select new PersonSwap(
-                line,
-                advised,
-                advised.Advice == Advice.LeaveOut ? replacements.All(person, MomentOf(score, line), score.Plan) : []
-            );
+        var swaps = new List<PersonSwap>();
+        var alike = people.Select(p => replacements.Alike(p, score.Plan)).ToList();
+        for (var i = 0; i < score.Lines.Count; i++)
+        {
+            if (score.Lines[i].Form is not { } form)
+                continue;
+            for (var n = 0; n < people.Count; n++)
+            {
+                var advised = replacements.Adviser.For(people[n], form, score.Plan.Place, alike[n]);
+                if (advised.Advice == Advice.Fine)
+                    continue;
+                var instead =
+                    advised.Advice == Advice.LeaveOut ? replacements.All(people[n], MomentOf(score, i), score.Plan, alike[n]) : [];
+                swaps.Add(new(score.Lines[i], advised, instead));
+            }
+        }
+        return swaps;
     }
 
     /// <summary>Whether nobody who comes has to leave a move out.</summary>
     public static bool NobodyLeavesOut(Score score, MoveForm form)
     {
         var adviser = Replacements.On(score.Ways).Adviser;
-        return score.Plan.Group.WithConditions.All(person => adviser.Word(person, form) < Advice.LeaveOut);
+        return Of(score).All(person => adviser.Word(person, form) < Advice.LeaveOut);
     }
 
     /// <summary>
@@ -77,11 +93,20 @@ public static class People
         ];
     }
 
-    private static Moment MomentOf(Score score, LineScore line)
+    private static Moment MomentOf(Score score, int at)
     {
-        var before = score.Lines.TakeWhile(l => l != line).LastOrDefault(l => l.Position is not null);
-        var next = score.Lines.SkipWhile(l => l != line).Skip(1).FirstOrDefault(l => l.Position is not null)?.Position;
-        return new(line.Form!, before is null ? line.Position! : EndOf(score, before), next ?? EndOf(score, line), line.Practised);
+        var line = score.Lines[at];
+        var (before, next) = (at - 1, at + 1);
+        while (before >= 0 && score.Lines[before].Position is null)
+            before--;
+        while (next < score.Lines.Count && score.Lines[next].Position is null)
+            next++;
+        return new(
+            line.Form!,
+            before < 0 ? line.Position! : EndOf(score, score.Lines[before]),
+            next < score.Lines.Count ? score.Lines[next].Position! : EndOf(score, line),
+            line.Time
+        );
     }
 
     private static Position EndOf(Score score, LineScore line) =>

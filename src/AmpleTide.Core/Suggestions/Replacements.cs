@@ -23,13 +23,16 @@ public sealed record Replacement(MoveForm Form, Advice Advice, string Because, T
 /// <param name="Length">How long they do it.</param>
 public sealed record Moment(MoveForm Form, Position Before, Position Next, TimeSpan Length)
 {
+    // What a line takes beside its practice: talk, and the way to it.
+    private static readonly TimeSpan Around = TimeSpan.FromSeconds(30);
+
     /// <summary>A move by itself, at its usual dose, begun and ended where it is taken.</summary>
     public static Moment Of(MoveForm form, MoveCatalogue catalogue) =>
         new(
             form,
             form.Position,
             form.Move.Out is { } end ? catalogue.Position(end)! : form.Position,
-            Replacements.LengthOf(form, form.Move.Dose.Usual)
+            Replacements.LengthOf(form, form.Move.Dose.Usual) + Around
         );
 }
 
@@ -61,72 +64,90 @@ public sealed class Replacements
     private const double OnlySmaller = 6;
     private const double ElsewherePerSecond = 0.12;
     private const double PropMissing = 3;
-    private const double HandPicked = 0,
-        ByCondition = 5,
-        ByShape = 12;
+    private const double ByCondition = 5;
 
-    // A replacement may take so much longer than the line, and at least so many seconds.
+    // What shapes alone suggest is soft.
+    private const double MostEffort = 2.5;
+
+    // A replacement may take so much longer than the line, and so many seconds more.
     private const double Overtime = 1.15;
-    private static readonly TimeSpan Grace = TimeSpan.FromSeconds(8);
+    private static readonly TimeSpan Grace = TimeSpan.FromSeconds(10);
 
     private readonly ConditionalWeakTable<MoveForm, ConcurrentDictionary<Key, IReadOnlyList<Replacement>>> known = [];
 
-    private readonly record struct Key(string Person, string Before, string Next, int Tens, string Place);
-
-    /// <summary>The best, or null where nothing suits.</summary>
-    public Replacement? Best(Person person, Moment moment, ClassPlan plan) => All(person, moment, plan) is [var best, ..] ? best : null;
+    private readonly record struct Key(int Alike, Position Before, Position Next, int Tens);
 
     /// <summary>The best few, best first, each move once.</summary>
-    public IReadOnlyList<Replacement> All(Person person, Moment moment, ClassPlan plan)
+    public IReadOnlyList<Replacement> All(Person person, Moment moment, ClassPlan plan) => All(person, moment, plan, Alike(person, plan));
+
+    /// <summary>The same, where it is known who is alike; see <see cref="Alike(Person, ClassPlan)"/>.</summary>
+    internal IReadOnlyList<Replacement> All(Person person, Moment moment, ClassPlan plan, int alike)
     {
-        var key = new Key(Said(person), moment.Before.Id, moment.Next.Id, (int)(moment.Length.TotalSeconds / 10), Said(plan));
+        var key = new Key(alike, moment.Before, moment.Next, (int)(moment.Length.TotalSeconds / 10));
         return known.GetOrCreateValue(moment.Form).GetOrAdd(key, _ => Find(person, moment, plan));
     }
+
+    private readonly ConcurrentDictionary<string, int> numbers = new();
+    private int last;
+
+    /// <summary>One number for all who have the same, in places and groups that are the same as far as it matters here.</summary>
+    internal int Alike(Person person, ClassPlan plan) =>
+        numbers.GetOrAdd($"{Said(person)}|{Said(plan)}", _ => Interlocked.Increment(ref last));
 
     private const int Most = 3;
 
     private List<Replacement> Find(Person person, Moment moment, ClassPlan plan)
     {
         var barred = Adviser.Bars(person);
+        var picked = Best(person, moment, plan, barred, Picked(person, moment.Form));
+        return picked.Count > 0 ? picked : Best(person, moment, plan, barred, Alike(moment.Form));
+    }
+
+    private List<Replacement> Best(
+        Person person,
+        Moment moment,
+        ClassPlan plan,
+        Demands barred,
+        IEnumerable<(Move Move, double Place, string Because)> candidates
+    )
+    {
         var found = new Dictionary<string, (Replacement Found, double Cost)>();
-        foreach (var (move, place, because) in Candidates(person, moment.Form))
+        foreach (var (move, place, because) in candidates.Where(c => c.Move != moment.Form.Move && !c.Move.OptIn))
+        foreach (var position in move.In)
         {
-            if (move == moment.Form.Move || move.OptIn && moment.Form.Move.Id != move.Id)
+            if (
+                Judge(person, moment, catalogue.Form(move, catalogue.Position(position)!, MoveForm.BaseOption), plan, barred)
+                is not { } judged
+            )
                 continue;
-            foreach (var form in move.In.SelectMany(id => Ways(move, catalogue.Position(id)!)))
-            {
-                if (Judge(person, moment, form, plan, barred) is not { } judged)
-                    continue;
-                var cost =
-                    place
-                    + (judged.Advice == Advice.Smaller ? OnlySmaller : 0)
-                    + (judged.Way.TotalSeconds * ElsewherePerSecond)
-                    + (form.Props.All(p => AtHand(p, plan.Place)) ? 0 : PropMissing);
-                if (!found.TryGetValue(move.Id, out var known) || cost < known.Cost)
-                    found[move.Id] = (judged with { Because = because }, cost);
-            }
+            var cost =
+                place
+                + (judged.Advice == Advice.Smaller ? OnlySmaller : 0)
+                + (judged.Way.TotalSeconds * ElsewherePerSecond)
+                + (judged.Form.Props.All(p => AtHand(p, plan.Place)) ? 0 : PropMissing);
+            if (!found.TryGetValue(move.Id, out var known) || cost < known.Cost)
+                found[move.Id] = (judged with { Because = because }, cost);
         }
         return [.. found.Values.OrderBy(f => f.Cost).Take(Most).Select(f => f.Found)];
     }
 
-    private IEnumerable<MoveForm> Ways(Move move, Position position) =>
-        move.Options.ContainsKey("easier")
-            ? [catalogue.Form(move, position, MoveForm.BaseOption), catalogue.Form(move, position, "easier")]
-            : [catalogue.Form(move, position, MoveForm.BaseOption)];
-
     private Replacement? Judge(Person person, Moment moment, MoveForm form, ClassPlan plan, Demands barred)
     {
-        if (!plan.Place.Allows(form.Position))
-            return null;
         var word = Adviser.Word(person, form);
-        if (word == Advice.LeaveOut || form.Option != MoveForm.BaseOption && word > Advice.Fine)
+        if (word == Advice.LeaveOut || !plan.Place.Allows(form.Position))
             return null;
         if (Reach(moment, form, plan, barred) is not { } there || Return(moment, form, plan, barred) is not { } back)
             return null;
         TimeSpan Time(Route route) => route.Ways.Sum(w => Timing.WayTime(w, plan.Group.Pace, plan.Group.Older));
-        var (going, whole) = (Time(there), LengthOf(form, form.Move.Dose.Least));
-        var room = moment.Length * Overtime > moment.Length + Grace ? moment.Length * Overtime : moment.Length + Grace;
-        return going + whole <= room ? new(form, word, "", going + Time(back)) : null;
+        // Resting may be as short as there is time for.
+        var whole = form.Move.Kind == MoveKind.Rest ? TimeSpan.Zero : LengthOf(form, form.Move.Dose.Least);
+        var going = Time(there);
+        if (going + whole > moment.Length * Overtime + Grace)
+            return null;
+        // What is to be taken smaller is taken easier, where that makes it fine.
+        var easier =
+            word == Advice.Smaller && form.Move.Options.ContainsKey("easier") ? catalogue.Form(form.Move, form.Position, "easier") : form;
+        return new(Adviser.Word(person, easier) < word ? easier : form, word, "", going + Time(back));
     }
 
     // Who cannot be in the position of the line comes from where everybody was before, or from the nearest place on the way there that they
@@ -153,26 +174,27 @@ public sealed class Replacements
     private static List<Position> Open(IEnumerable<Position> positions, Demands barred) =>
         [.. positions.Where(p => (p.Demands & barred) == 0)];
 
-    // In the order of how much it was meant for this: by hand for the move, by hand for the condition, then what is like it.
-    private IEnumerable<(Move Move, double Place, string Because)> Candidates(Person person, MoveForm form)
+    // By hand for the move, then by hand for the condition.
+    private IEnumerable<(Move Move, double Place, string Because)> Picked(Person person, MoveForm form)
     {
-        var place = HandPicked;
+        var place = 0.0;
         foreach (var id in form.Move.Instead)
             if (catalogue.Move(id) is { } picked)
                 yield return (picked, place++, "it is picked for this move");
         var purpose = Purposes.Of(form);
         place = ByCondition;
         foreach (var condition in catalogue.Conditions.Where(c => person.Complaints.Any(p => p.Condition == c.Id)))
-            foreach (var id in condition.Suits.GetValueOrDefault(purpose, []))
-                if (catalogue.Move(id) is { } suits)
-                    yield return (suits, place++, $"it is for the same and suits: {condition.Name.ToLowerInvariant()}");
-        foreach (var other in catalogue.Moves.Where(m => !m.OptIn && !m.Own))
-        {
-            var like = Likeness(catalogue.Form(other, catalogue.Position(other.In[0])!, MoveForm.BaseOption), form);
-            if (like > 0)
-                yield return (other, ByShape - (2 * like), "it eases the same");
-        }
+        foreach (var id in condition.Suits.GetValueOrDefault(purpose, []))
+            if (catalogue.Move(id) is { } suits)
+                yield return (suits, place++, $"it is for the same, and suits: {condition.Name.ToLowerInvariant()}");
     }
+
+    private IEnumerable<(Move Move, double Place, string Because)> Alike(MoveForm form) =>
+        from other in catalogue.Moves
+        where !other.Own && other.Effort <= Math.Max(MostEffort, form.Move.Effort)
+        let like = Likeness(catalogue.Form(other, catalogue.Position(other.In[0])!, MoveForm.BaseOption), form)
+        where like > 0
+        select (other, -2 * like, "it eases the same");
 
     private static double Likeness(MoveForm other, MoveForm form)
     {
@@ -193,10 +215,10 @@ public sealed class Replacements
 
     private static bool Still(MoveForm form) => form.Move.Kind is MoveKind.Rest;
 
-    private static bool AtHand(string prop, Place place) => prop is "mat" or "wall" || place.Props.Count == 0 || place.Props.GetValueOrDefault(prop) > 0;
+    private static bool AtHand(string prop, Place place) =>
+        prop is "mat" or "wall" || place.Props.Count == 0 || place.Props.GetValueOrDefault(prop) > 0;
 
-    private static string Said(Person person) =>
-        string.Join(',', person.Complaints.Select(c => $"{c.Condition}{c.Side}{c.WeeksSince}"));
+    private static string Said(Person person) => string.Join(',', person.Complaints.Select(c => $"{c.Condition}{c.Side}{c.WeeksSince}"));
 
     private static string Said(ClassPlan plan) =>
         $"{string.Join(',', plan.Place.Families)}|{plan.Place.RuledOut}|{plan.Group.Pace}{plan.Group.Older}|{string.Join(',', plan.Place.Props.Where(p => p.Value > 0).Select(p => p.Key))}";

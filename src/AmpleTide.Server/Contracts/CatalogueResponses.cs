@@ -109,19 +109,17 @@ public sealed record ConditionResponse(
         return
         [
             .. from condition in snapshot.Catalogue.Conditions
-                let advised = replacements.Adviser.For(Person.With(condition.Id), form, new())
-                where advised.Advice > Advice.Fine
-                orderby advised.Advice descending
-                select Of(condition, advised, replacements, snapshot),
+            let advised = replacements.Adviser.For(Person.With(condition.Id), form, new())
+            where advised.Advice > Advice.Fine
+            orderby advised.Advice descending
+            select Of(condition, advised, replacements, snapshot),
         ];
     }
 
     private static ConditionResponse Of(Condition condition, Advised advised, Replacements replacements, CatalogueSnapshot snapshot)
     {
         var leaves = advised.Advice == Advice.LeaveOut;
-        var instead = leaves
-            ? replacements.All(advised.Person, Moment.Of(advised.Form, snapshot.Catalogue), ClassPlan.Anywhere)
-            : [];
+        var instead = leaves ? replacements.All(advised.Person, Moment.Of(advised.Form, snapshot.Catalogue), ClassPlan.Anywhere) : [];
         return new(
             condition.Id,
             condition.Name,
@@ -201,7 +199,8 @@ public sealed record MoveResponse(
             [.. move.Cautions.Select(c => c.Say)],
             ConditionResponse.Of(taken, snapshot),
             [
-                .. move.Asks.Where(a => a.Value.Because is not null)
+                .. move
+                    .Asks.Where(a => a.Value.Because is not null)
                     .Select(a => new MilderResponse(a.Key.Said(Grade.Some), a.Value.Because!))
                     .Concat(move.Cautions.Where(c => c.Because is not null).Select(c => new MilderResponse(c.Say, c.Because!))),
             ],

@@ -40,7 +40,9 @@ public class CatalogueThatShips
     [Fact]
     public void No_caution_cue_or_talk_is_said_twice()
     {
-        var texts = Catalogue.Moves.SelectMany(m => m.Cautions.Select(c => c.Say).Append(m.Talk.First).Concat(m.Phases.Select(p => p.Cue.Long)));
+        var texts = Catalogue.Moves.SelectMany(m =>
+            m.Cautions.Select(c => c.Say).Append(m.Talk.First).Concat(m.Phases.Select(p => p.Cue.Long))
+        );
         Assert.Empty(texts.GroupBy(t => t).Where(g => g.Count() > 1).Select(g => g.Key));
     }
 

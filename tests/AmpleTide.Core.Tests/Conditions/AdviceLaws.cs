@@ -55,7 +55,10 @@ public class AdviceLaws(ITestOutputHelper output)
             foreach (var one in instead)
             {
                 Assert.NotEqual(form.Move, one.Form.Move);
-                Assert.True(Shipped.Adviser.Word(advised.Person, one.Form) < Advice.LeaveOut, $"{Name(form)}: {condition.Id}: {Name(one.Form)}");
+                Assert.True(
+                    Shipped.Adviser.Word(advised.Person, one.Form) < Advice.LeaveOut,
+                    $"{Name(form)}: {condition.Id}: {Name(one.Form)}"
+                );
             }
         }
         output.WriteLine($"{without.Count} of {all} without anything instead");

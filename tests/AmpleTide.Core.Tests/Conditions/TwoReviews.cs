@@ -2,6 +2,7 @@ using System.Text.Json;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Classes;
 using AmpleTide.Core.Conditions;
+using AmpleTide.Core.Suggestions;
 
 namespace AmpleTide.Core.Tests.Conditions;
 
@@ -41,6 +42,22 @@ public class TwoReviews(ITestOutputHelper output)
             atMost: 0.08,
             "fine for both, flagged here"
         );
+
+    [Fact]
+    public void Nothing_that_stands_in_is_left_out_by_both()
+    {
+        var left = Cells.Where(c => c is { One: Advice.LeaveOut, Other: Advice.LeaveOut }).Select(c => (c.Move, c.Condition)).ToHashSet();
+        foreach (var move in Shipped.Catalogue.Moves)
+        foreach (var condition in Shipped.Catalogue.Conditions)
+        {
+            var form = Shipped.Catalogue.Form(move, Shipped.Catalogue.Position(move.In[0])!, MoveForm.BaseOption);
+            var person = Person.With(condition.Id);
+            if (Shipped.Adviser.For(person, form, new()).Advice != Advice.LeaveOut)
+                continue;
+            foreach (var instead in Shipped.Replacements.All(person, Moment.Of(form, Shipped.Catalogue), ClassPlan.Anywhere))
+                Assert.DoesNotContain((instead.Form.Move.Id, condition.Id), left);
+        }
+    }
 
     [Fact]
     public void Every_condition_is_judged_and_leaves_most_of_the_catalogue()

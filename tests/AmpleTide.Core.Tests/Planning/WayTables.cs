@@ -59,11 +59,7 @@ public class WayTables
         var bars = Shipped.Catalogue.Conditions.First(c => c.Id == condition).Bars;
         var open = Shipped.Catalogue.Positions.Where(p => (p.Demands & bars) == 0).ToList();
         Assert.True(open.Count > 8);
-        var stuck =
-            from a in open
-            from b in open
-            where Shipped.Ways.Cheapest(a.Id, b.Id, Going(), bars) is null
-            select $"{a.Id} to {b.Id}";
+        var stuck = from a in open from b in open where Shipped.Ways.Cheapest(a.Id, b.Id, Going(), bars) is null select $"{a.Id} to {b.Id}";
         Assert.Empty(stuck);
     }
 

@@ -21,7 +21,11 @@ public class PeopleLaws
                 .. random
                     .GetItems(Conditions, random.Next(2, 4))
                     .Distinct()
-                    .Select(c => new Complaint(c) { Side = (Side)random.Next(3), WeeksSince = random.Next(2) == 0 ? null : random.Next(60) }),
+                    .Select(c => new Complaint(c)
+                    {
+                        Side = (Side)random.Next(3),
+                        WeeksSince = random.Next(2) == 0 ? null : random.Next(60),
+                    }),
             ]
         );
 
@@ -35,7 +39,10 @@ public class PeopleLaws
         for (var i = 0; i < Groups; i++)
         {
             var plan = plans[i % plans.Count];
-            plan = plan with { Group = plan.Group with { People = [.. Enumerable.Range(0, random.Next(1, 4)).Select(_ => AnyPerson(random))] } };
+            plan = plan with
+            {
+                Group = plan.Group with { People = [.. Enumerable.Range(0, random.Next(1, 4)).Select(_ => AnyPerson(random))] },
+            };
             foreach (var swap in People.SwapsOf(Shipped.Score(plan)))
                 replaced += Check(swap, plan);
         }

@@ -65,7 +65,9 @@ public class SuggestionLaws
         string Said(ClassPlan plan)
         {
             var score = Shipped.Score(plan);
-            var swaps = People.SwapsOf(score).Select(s => $"{s.Line.Line.Id} {s.Advised.Because} {string.Join(',', s.Instead.Select(i => i.Form.Move.Id))}");
+            var swaps = People
+                .SwapsOf(score)
+                .Select(s => $"{s.Line.Line.Id} {s.Advised.Because} {string.Join(',', s.Instead.Select(i => i.Form.Move.Id))}");
             var insertions =
                 from word in Needs.Words
                 let need = score.Lines[0].Form is null ? null : Needs.Of(score, score.Lines[0], word)
