@@ -7,6 +7,7 @@
   const routes = {
     '/': Shelf,
     '/plan/:id/:view?': wrap({ asyncComponent: () => import('./views/plan/PlanPage.svelte') }),
+    '/card/:id': wrap({ asyncComponent: () => import('./views/plan/CardPage.svelte') }),
     '/moves': wrap({ asyncComponent: () => import('./views/moves/Moves.svelte') }),
     '/moves/:id': wrap({ asyncComponent: () => import('./views/moves/MovePage.svelte') }),
     '/write': wrap({ asyncComponent: () => import('./views/moves/OwnMove.svelte') }),

@@ -22,6 +22,13 @@
     ask their doctor or physiotherapist first, and a clinician's word, your training body, your insurer and
     local rules come before anything said here.
   </p>
+  <p class="mt-2 max-w-prose">
+    Advice on a move rests on three things: what its author says, what its shapes show, and what kind of move
+    it is; the stricter counts, and each advice says which. <i>Smaller</i>, <i>another way</i> and
+    <i>leave out</i> are where to begin, not where to end: whoever moves decides, and pain decides over all. What
+    is not listed is not proven safe, it is only not known to be a problem. Moves of your own are judged by their
+    shapes alone until somebody who knows has looked at them.
+  </p>
   <h3 class="mt-4 font-bold">Stop, and get help, at</h3>
   <ul class="mt-1 list-disc pl-5">
     {#each signs as sign (sign)}<li>{sign}</li>{/each}

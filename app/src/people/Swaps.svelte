@@ -1,31 +1,52 @@
 <script lang="ts">
   import { catalogue } from '../lib/catalogue.svelte';
+  import { clock } from '../lib/time';
   import type { PlanState } from '../plan/plan.svelte';
-  import { saySwap } from './swaps';
+  import { advised, source, standIn, who, whatOf, type Names } from './swaps';
 
   const { plan, ongo }: { plan: PlanState; ongo: (id: string) => void } = $props();
 
-  const swaps = $derived(plan.score?.swaps ?? []);
-  const byLine = $derived([...new Set(swaps.map((s) => s.line))]);
+  const names = $derived<Names>(catalogue);
+  const lines = $derived((plan.score?.lines ?? []).filter((l) => l.conditions?.length));
   const nameOf = (line: string) => catalogue.moves.get(plan.line(line)?.move ?? '')?.name ?? line;
-  const conditions = $derived(new Map(catalogue.conditions.map((c) => [c.id, c])));
 </script>
 
-{#if swaps.length === 0}
-  <p class="text-muted">Nobody who comes needs anything else than what is planned, as far as was asked.</p>
+{#if lines.length === 0}
+  <p class="text-muted">
+    Nobody who comes needs anything else than what is planned, as far as was asked and is known.
+  </p>
 {:else}
   <p class="mb-2 text-[14px] text-muted">
-    For some people only, in the same minute; say it before the first side.
+    For some people only, in the same minutes; say it before the first side.
   </p>
   <ul class="divide-y divide-line">
-    {#each byLine as line (line)}
-      <li class="py-2">
-        <button class="font-bold underline underline-offset-4" onclick={() => ongo(line)}
-          >{nameOf(line)}</button
+    {#each lines as line (line.id)}
+      <li class="py-2.5">
+        <button class="font-bold underline underline-offset-4" onclick={() => ongo(line.id)}
+          >{nameOf(line.id)}</button
         >
-        <ul>
-          {#each swaps.filter((s) => s.line === line) as swap (swap.condition)}
-            <li class="text-[14.5px]">{saySwap(swap, conditions.get(swap.condition))}</li>
+        <span class="text-[13.5px] text-muted">{clock(line.occurrences[0]?.startMs ?? 0)}</span>
+        <ul class="mt-1 space-y-1">
+          {#each line.conditions ?? [] as swap (swap.with.join())}
+            <li class="grid grid-cols-[92px_minmax(0,1fr)] gap-2 text-[14.5px]">
+              <span class={swap.advice === 'leave-out' ? 'font-bold text-notable' : 'text-muted'}
+                >{advised[swap.advice]}</span
+              >
+              <details>
+                <summary class="cursor-pointer"
+                  ><b>{who(swap, names)}</b>: {whatOf(swap, names, line.position)}</summary
+                >
+                <p class="mt-0.5 text-muted">
+                  Because {swap.because}; {source[swap.from]}.
+                  {#if swap.instead.length > 1}
+                    Or {swap.instead
+                      .slice(1)
+                      .map((i) => standIn(i, names, line.position))
+                      .join(', or ')}.
+                  {/if}
+                </p>
+              </details>
+            </li>
           {/each}
         </ul>
       </li>

@@ -48,8 +48,12 @@
   const cueOf = (breath: string) => (move ? cueOn(move.phases, breath) : undefined);
   const lone = $derived(move && !cueOf('in') && !cueOf('out') ? move.phases[0] : null);
   const key = $derived(figureKey(line.move, position, line.option ?? 'base'));
-  const swaps = $derived((plan.score?.swaps ?? []).filter((s) => s.line === id && s.advice !== 'fine'));
-  const conditionOf = (of: string) => catalogue.conditions.find((c) => c.id === of);
+  // Whom it takes most from comes first: there is room for two.
+  const swaps = $derived(
+    (result?.conditions ?? []).toSorted(
+      (a, b) => Number(b.advice === 'leave-out') - Number(a.advice === 'leave-out'),
+    ),
+  );
   const startMs = $derived(result?.occurrences[0]?.startMs);
 </script>
 
@@ -84,10 +88,10 @@
         >{/if}
       {#if !move}<span class="text-serious">not in the catalogue</span>{/if}
       {#if swaps.length > 0}
-        <span class="swaps" title={swaps.map((s) => saySwap(s, conditionOf(s.condition))).join('\n')}
+        <span class="swaps" title={swaps.map((s) => saySwap(s, catalogue, result?.position)).join('\n')}
           >{swaps
             .slice(0, 2)
-            .map((s) => shortSwap(s, conditionOf(s.condition)))
+            .map((s) => shortSwap(s, catalogue, result?.position))
             .join('; ')}{swaps.length > 2 ? `, and ${swaps.length - 2} more` : ''}</span
         >
       {/if}

@@ -26,7 +26,7 @@ public sealed class Hyphenated<T>() : JsonStringEnumConverter<T>(JsonNamingPolic
 [JsonSerializable(typeof(IReadOnlyList<PositionResponse>))]
 [JsonSerializable(typeof(PathResponse))]
 [JsonSerializable(typeof(IReadOnlyList<Prop>))]
-[JsonSerializable(typeof(IReadOnlyList<Condition>))]
+[JsonSerializable(typeof(IReadOnlyList<ConditionSummary>))]
 [JsonSerializable(typeof(FiguresResponse))]
 [JsonSerializable(typeof(FramesResponse))]
 [JsonSerializable(typeof(MoveTextResponse))]
@@ -73,6 +73,7 @@ public sealed partial class ApiJson : JsonSerializerContext
         new Hyphenated<PelvisLevel>(),
         new Hyphenated<Tone>(),
         new Hyphenated<Advice>(),
+        new Hyphenated<Source>(),
         new Hyphenated<Core.Judgements.Level>(),
     ];
 }

@@ -85,6 +85,28 @@ public sealed record PhaseResponse(
 /// <summary>An option of a move.</summary>
 public sealed record OptionResponse(string Name, string Cue);
 
+/// <summary>A condition somebody may have.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Name">What it is called.</param>
+/// <param name="LeaveOut">What to leave out or swap, in words.</param>
+/// <param name="Offer">What to offer, in words.</param>
+/// <param name="Dose">Up to how much, for how long.</param>
+/// <param name="HasSide">Whether it matters on which side it is.</param>
+/// <param name="SettlesAfterWeeks">Weeks after which it is judged as settled, where it matters since when.</param>
+public sealed record ConditionSummary(
+    string Id,
+    string Name,
+    string LeaveOut,
+    string Offer,
+    string? Dose,
+    bool HasSide,
+    int? SettlesAfterWeeks
+)
+{
+    /// <summary>Sums a condition up.</summary>
+    public static ConditionSummary Of(Condition c) => new(c.Id, c.Name, c.LeaveOut, c.Offer, c.Dose, c.HasSide, c.SettlesAfterWeeks);
+}
+
 /// <summary>What is advised about a move as it is taken for somebody with a condition; see <see cref="LineConditionResponse"/>.</summary>
 public sealed record ConditionResponse(
     string Id,

@@ -28,7 +28,11 @@ internal static class CatalogueEndpoints
         );
         api.MapGet("/ways", Ways);
         api.MapGet("/props", (CatalogueSnapshot snapshot) => TypedResults.Ok(snapshot.Catalogue.Props));
-        api.MapGet("/conditions", (CatalogueSnapshot snapshot) => TypedResults.Ok(snapshot.Catalogue.Conditions));
+        api.MapGet(
+            "/conditions",
+            (CatalogueSnapshot snapshot) =>
+                TypedResults.Ok((IReadOnlyList<ConditionSummary>)[.. snapshot.Catalogue.Conditions.Select(ConditionSummary.Of)])
+        );
         api.MapGet("/conventions", () => TypedResults.Ok(new ConventionsResponse(Conventions.All, Conventions.Presets)));
         api.MapGet(
             "/rules",

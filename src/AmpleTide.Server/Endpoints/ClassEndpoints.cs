@@ -133,7 +133,8 @@ internal static class ClassEndpoints
         return TypedResults.NoContent();
     }
 
-    private static async Task<IResult> Export(string id, TideStore store, string @as = "tide")
+    // What people have leaves the house only where it is asked for.
+    private static async Task<IResult> Export(string id, TideStore store, string @as = "tide", bool people = false)
     {
         if (@as != "tide")
             return Problems.Unusable([new("/as", $"'{@as}' is not one of tide")], "The class cannot be exported like that.");
@@ -142,6 +143,8 @@ internal static class ClassEndpoints
             return Problems.NoClass(id);
         using var document = JsonDocument.Parse(row.Document);
         var plan = TideReader.Read(document.RootElement);
+        if (!people)
+            plan = plan with { Group = plan.Group with { People = [] } };
         return TypedResults.File(
             TideWriter.Write(plan with { Embedded = OwnMoves.UsedBy(plan, store) }, indented: true),
             "application/json",

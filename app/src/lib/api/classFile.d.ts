@@ -36,6 +36,14 @@ export type Ending = 'awake' | 'asleep';
  */
 export type Pace = 'gentle' | 'usual' | 'brisk';
 /**
+ * On which side of the body; left out when it has none or nobody knows.
+ */
+export type BodySide = 'right' | 'left';
+/**
+ * Since when on the date of the class, an ISO 8601 duration; left out when nobody knows, which is the careful case.
+ */
+export type Since = string | null;
+/**
  * A family of positions.
  */
 export type Family = 'standing' | 'seated' | 'floor' | 'supine';
@@ -141,6 +149,12 @@ export interface AmpleTideClass {
     conditions?: {
       [k: string]: number;
     };
+    /**
+     * People whose conditions are judged together; no names, ever. Counts alone mean each condition by itself.
+     *
+     * @maxItems 200
+     */
+    people?: Person[];
   };
   place?: {
     /**
@@ -185,6 +199,21 @@ export interface AmpleTideClass {
    * @maxItems 60
    */
   sections: Section[];
+}
+export interface Person {
+  count?: number;
+  /**
+   * @maxItems 41
+   */
+  conditions: (string | Complaint)[];
+  side?: BodySide;
+  since?: Since;
+  name?: never;
+}
+export interface Complaint {
+  id: string;
+  side?: BodySide;
+  since?: Since;
 }
 export interface Breath {
   secondsPerCount?: number;

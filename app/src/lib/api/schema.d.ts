@@ -119,7 +119,10 @@ export interface paths {
     };
     get: {
       parameters: {
-        query?: never;
+        query?: {
+          position?: string;
+          option?: string;
+        };
         header?: never;
         path: {
           id: string;
@@ -398,7 +401,7 @@ export interface paths {
             [name: string]: unknown;
           };
           content: {
-            'application/json': components['schemas']['Condition'][];
+            'application/json': components['schemas']['ConditionSummary'][];
           };
         };
       };
@@ -1294,6 +1297,7 @@ export interface paths {
       parameters: {
         query?: {
           as?: string;
+          people?: boolean;
         };
         header?: never;
         path: {
@@ -1538,15 +1542,19 @@ export type webhooks = Record<string, never>;
 export interface components {
   schemas: {
     /**
-     * @description What to do about a move for somebody with a condition, least first.
+     * @description What is advised about a move for somebody, mildest first.
      * @enum {unknown}
      */
-    Advice: 'fine' | 'smaller' | 'swap' | 'leave-out';
+    Advice: 'fine' | 'smaller' | 'another-way' | 'leave-out';
     AmountResponse: {
       /** Format: int32 */
       amount: number;
       /** Format: int32 */
       ms: number;
+    };
+    AnotherWayResponse: {
+      position: string;
+      option: string;
     };
     ApplyRequest: {
       class: components['schemas']['JsonElement'];
@@ -1634,23 +1642,30 @@ export interface components {
       /** Format: int32 */
       seconds: number;
     };
-    /** @description A condition somebody in the group may have. */
-    Condition: {
-      /** @description Its id. */
-      id: string;
-      /** @description What it is called. */
-      name: string;
-      /** @description What to leave out or swap, in words. */
-      leaveOut: string;
-      /** @description What to offer, in words. */
-      offer: string;
-    };
     ConditionResponse: {
       id: string;
       name: string;
+      movement: components['schemas']['Advice'];
+      here: components['schemas']['Advice'];
       advice: components['schemas']['Advice'];
+      from: components['schemas']['Source'];
       because: string;
+      how: string;
+      to: null | components['schemas']['AnotherWayResponse'];
       offer: string;
+      dose: null | string;
+      instead: components['schemas']['InsteadResponse'][];
+      meanwhile: null | string;
+    };
+    ConditionSummary: {
+      id: string;
+      name: string;
+      leaveOut: string;
+      offer: string;
+      dose: null | string;
+      hasSide: boolean;
+      /** Format: int32 */
+      settlesAfterWeeks: null | number;
     };
     /** @description A matter on which teachers disagree: the ways, the one that is taken when nothing is said, and why. */
     Convention: {
@@ -1845,6 +1860,14 @@ export interface components {
       after: string;
       need: string;
     };
+    InsteadResponse: {
+      move: string;
+      position: string;
+      option: string;
+      /** @enum {string} */
+      advice: 'fine' | 'smaller' | 'another-way' | 'leave-out';
+      why: string;
+    };
     JsonElement: import('./classFile').AmpleTideClass;
     LedgersResponse: {
       sides: components['schemas']['SideResponse'][];
@@ -1858,6 +1881,27 @@ export interface components {
      * @enum {unknown}
      */
     Level: 'serious' | 'notable' | 'hint';
+    LineConditionResponse: {
+      id: string;
+      with: string[];
+      /** Format: int32 */
+      people: number;
+      /** @enum {string} */
+      movement: 'fine' | 'smaller' | 'another-way' | 'leave-out';
+      /** @enum {string} */
+      here: 'fine' | 'smaller' | 'another-way' | 'leave-out';
+      /** @enum {string} */
+      advice: 'fine' | 'smaller' | 'another-way' | 'leave-out';
+      /** @enum {string} */
+      from: 'shape' | 'kind' | 'author';
+      because: string;
+      how: string;
+      /** @enum {null|string} */
+      only: 'none' | 'right' | 'left' | null;
+      to: null | components['schemas']['AnotherWayResponse'];
+      instead: components['schemas']['InsteadResponse'][];
+      meanwhile: null | string;
+    };
     LineResponse: {
       id: string;
       /** @enum {null|string} */
@@ -1873,6 +1917,7 @@ export interface components {
       practice: components['schemas']['PracticeResponse'];
       ways: null | components['schemas']['WayTakenResponse'][];
       wayMissing: null | boolean;
+      conditions: null | components['schemas']['LineConditionResponse'][];
     };
     LineTimeResponse: {
       /** Format: int32 */
@@ -1894,6 +1939,10 @@ export interface components {
       /** Format: int32 */
       toMs: number;
     };
+    MilderResponse: {
+      what: string;
+      because: string;
+    };
     /**
      * @description What kind of thing a move is.
      * @enum {unknown}
@@ -1907,6 +1956,8 @@ export interface components {
       options: components['schemas']['OptionResponse'][];
       cautions: string[];
       conditions: components['schemas']['ConditionResponse'][];
+      milder: components['schemas']['MilderResponse'][];
+      computedOnly: boolean;
       preparations: components['schemas']['CompanionResponse'][];
       counters: components['schemas']['CompanionResponse'][];
       waysIn: components['schemas']['WayResponse'][];
@@ -2080,7 +2131,6 @@ export interface components {
       time: components['schemas']['TimeResponse'];
       forecast: components['schemas']['ForecastResponse'];
       links: components['schemas']['LinkResponse'][];
-      swaps: components['schemas']['SwapResponse'][];
       ask: components['schemas']['AskResponse'][];
       talks: null | components['schemas']['TalkResponse'][];
       events: null | components['schemas']['EventResponse'][];
@@ -2149,6 +2199,11 @@ export interface components {
       body: components['schemas']['BodyResponse'];
       figure: components['schemas']['Figure'];
     };
+    /**
+     * @description What something that is told of a move rests on.
+     * @enum {unknown}
+     */
+    Source: 'shape' | 'kind' | 'author';
     StageResponse: {
       position: string;
       view: number[];
@@ -2157,16 +2212,6 @@ export interface components {
     StepResponse: {
       breath: components['schemas']['Breath'];
       say: string;
-    };
-    SwapResponse: {
-      line: string;
-      condition: string;
-      /** Format: int32 */
-      people: number;
-      /** @enum {string} */
-      advice: 'fine' | 'smaller' | 'swap' | 'leave-out';
-      because: string;
-      instead: null | string;
     };
     TalkResponse: {
       /** Format: int32 */

@@ -39,6 +39,7 @@
 
   async function load(id: string) {
     move = null;
+    taken = null;
     trouble = null;
     try {
       const { data, error } = await api.GET('/api/moves/{id}', { params: { path: { id } } });
@@ -58,6 +59,21 @@
       trouble = sentence(problem);
     }
   }
+
+  // What is advised hangs on position and option.
+  let taken = $state.raw<MoveDetail | null>(null);
+  let wanted = 0;
+  $effect(() => {
+    if (!move || !position) return;
+    const turn = ++wanted;
+    const params = { path: { id: move.summary.id }, query: { position, option } };
+    void api.GET('/api/moves/{id}', { params }).then(
+      ({ data }) => {
+        if (turn === wanted) taken = data ?? null;
+      },
+      () => undefined,
+    );
+  });
 
   // The last request wins: an answer that comes late for another choice is dropped.
   let asked = 0;
@@ -176,7 +192,12 @@
 
         <section>
           <Companions move={m} />
-          <WhoNeedsElse conditions={m.conditions} />
+          <WhoNeedsElse
+            conditions={taken?.conditions ?? m.conditions}
+            milder={m.milder}
+            computedOnly={m.computedOnly}
+            {position}
+          />
         </section>
       </div>
     </div>

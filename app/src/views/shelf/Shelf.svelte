@@ -6,6 +6,7 @@
   import { day } from '../../lib/time';
   import SearchField from '../../lib/SearchField.svelte';
   import FirstStart from '../../people/FirstStart.svelte';
+  import ExportQuestion from './ExportQuestion.svelte';
   import ShelfRow from './ShelfRow.svelte';
   import { orders, pick, tagsOf, type Order } from './pick';
   import { ShelfState } from './shelf.svelte';
@@ -159,6 +160,7 @@
   <a class="inline-flex min-h-10 items-center underline underline-offset-4" href="/notices.txt">Licences</a>
 </footer>
 
+<ExportQuestion {shelf} />
 <div class="fixed inset-x-0 bottom-5 z-20 mx-auto w-fit max-w-[90vw]" role="status">
   {#if shelf.done}
     <p class="flex items-center gap-4 rounded-2xl bg-ink px-5 py-2.5 text-ground shadow-lg">

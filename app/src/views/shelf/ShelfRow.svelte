@@ -16,10 +16,7 @@
       name: entry.archived ? 'Back on the shelf' : 'Archive',
       does: () => shelf.archive(entry, !entry.archived),
     },
-    {
-      name: 'Export',
-      does: () => location.assign(`/api/classes/${encodeURIComponent(entry.id)}/export?as=tide`),
-    },
+    { name: 'Export', does: () => shelf.export(entry) },
     { name: 'Delete', does: () => shelf.remove(entry) },
   ]);
 </script>

@@ -14,6 +14,9 @@ export class ShelfState {
   /** What was last done, and how to take it back. */
   done = $state.raw<{ text: string; undo: (() => Promise<void>) | null } | null>(null);
 
+  /** A class that is about to leave the house with what people in it have. */
+  leaving = $state.raw<{ entry: ShelfEntry; people: number } | null>(null);
+
   async load() {
     this.trouble = null;
     await this.attempt(async () => {
@@ -80,6 +83,22 @@ export class ShelfState {
       this.done = { text: `${copy.title}, is on the shelf.`, undo: null };
       await this.load();
     });
+  }
+
+  /** Exports a class; what people have goes along only when the teacher says so. */
+  export(entry: ShelfEntry) {
+    return this.attempt(async () => {
+      const { data, error } = await api.GET('/api/classes/{id}', { params: { path: { id: entry.id } } });
+      if (error) throw error;
+      const people = (data?.group?.people ?? []).reduce((sum, person) => sum + (person.count ?? 1), 0);
+      if (people > 0) this.leaving = { entry, people };
+      else this.download(entry, false);
+    });
+  }
+
+  download(entry: ShelfEntry, people: boolean) {
+    this.leaving = null;
+    location.assign(`/api/classes/${encodeURIComponent(entry.id)}/export?as=tide&people=${people}`);
   }
 
   /** Imports files; returns the id of the last one that could be. What cannot be read is told by its name and field. */

@@ -1,0 +1,84 @@
+<script lang="ts">
+  import { onDestroy, onMount } from 'svelte';
+  import { catalogue } from '../../lib/catalogue.svelte';
+  import { clock } from '../../lib/time';
+  import { advised, who, whatOf, type Names, type Swap } from '../../people/swaps';
+  import { PlanState } from '../../plan/plan.svelte';
+
+  const { params }: { params: { id: string } } = $props();
+  // The router makes a new page for another class.
+  // svelte-ignore state_referenced_locally
+  const plan = new PlanState(params.id);
+  onDestroy(() => plan.close());
+  onMount(() => void Promise.all([catalogue.load(), plan.load()]));
+
+  const names = $derived<Names>(catalogue);
+  const nameOf = (line: string) => catalogue.moves.get(plan.line(line)?.move ?? '')?.name ?? line;
+  /** Only what is done otherwise, or also what is only done smaller. */
+  let all = $state(true);
+  const shown = (swap: Swap) => all || swap.advice !== 'smaller';
+  const lines = $derived(
+    (plan.score?.lines ?? [])
+      .map((line) => ({ line, swaps: (line.conditions ?? []).filter(shown) }))
+      .filter((l) => l.swaps.length > 0),
+  );
+</script>
+
+<svelte:head><title>People card · {plan.document?.title ?? 'Class'} · Ample Tide</title></svelte:head>
+
+<main class="mx-auto max-w-4xl px-6 py-6 print:max-w-none print:p-0">
+  <div class="mb-4 flex flex-wrap items-center gap-3 print:hidden">
+    <a class="press inline-flex items-center" href="#/plan/{params.id}/people">Back to the class</a>
+    <label class="flex items-center gap-2"
+      ><input type="checkbox" bind:checked={all} />with what is only smaller</label
+    >
+    <button class="press-deep ml-auto" onclick={() => window.print()}>Print</button>
+  </div>
+  {#if plan.trouble ?? catalogue.trouble}
+    <p role="alert" class="rounded-xl bg-sand px-4 py-2">{plan.trouble ?? catalogue.trouble}</p>
+  {:else if !plan.score || !plan.document}
+    <p class="text-muted" role="status">Working it out</p>
+  {:else}
+    <h1 class="text-[26px]">{plan.document.title}: what some do otherwise</h1>
+    <p class="mt-1 text-[14px] text-muted">
+      For {plan.document.group?.size ?? 0} people; by condition, never by name. Common practice from memory, not
+      medical advice: a clinician's word comes first, and everybody may leave out anything.
+    </p>
+    {#if lines.length === 0}
+      <p class="mt-4">
+        Nobody who comes needs anything else than what is planned, as far as was asked and is known.
+      </p>
+    {:else}
+      <table class="mt-4 w-full text-left text-[15px]">
+        <thead>
+          <tr class="border-b-2 border-ink">
+            <th class="w-14 py-1.5 font-bold">At</th>
+            <th class="w-[24%] font-bold">Line</th>
+            <th class="w-[24%] font-bold">For</th>
+            <th class="font-bold">What they do</th>
+          </tr>
+        </thead>
+        <tbody>
+          {#each lines as { line, swaps } (line.id)}
+            {#each swaps as swap, i (swap.with.join())}
+              <tr class="break-inside-avoid border-b border-line align-top">
+                <td class="py-1.5">{i === 0 ? clock(line.occurrences[0]?.startMs ?? 0) : ''}</td>
+                <td class="pr-3 font-bold">{i === 0 ? nameOf(line.id) : ''}</td>
+                <td class="pr-3">{who(swap, names)}</td>
+                <td
+                  ><span class={swap.advice === 'leave-out' ? 'font-bold' : ''}
+                    >{swap.advice === 'leave-out' ? `${advised[swap.advice]}: ` : ''}{whatOf(
+                      swap,
+                      names,
+                      line.position,
+                    )}</span
+                  ></td
+                >
+              </tr>
+            {/each}
+          {/each}
+        </tbody>
+      </table>
+    {/if}
+  {/if}
+</main>
