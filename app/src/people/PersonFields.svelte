@@ -54,7 +54,7 @@
         <span class="min-w-40 flex-1">{condition?.name ?? h.id}</span>
         {#if condition?.hasSide}
           <select
-            class="field"
+            class="field w-44"
             aria-label="Side, {condition.name}"
             value={h.side ?? ''}
             onchange={(e) => change(h.id, { side: (e.currentTarget.value || undefined) as Known['side'] })}
@@ -66,7 +66,7 @@
         {/if}
         {#if condition?.settlesAfterWeeks}
           <select
-            class="field"
+            class="field w-52"
             aria-label="Since when, {condition.name}"
             value={h.since ?? ''}
             onchange={(e) => change(h.id, { since: e.currentTarget.value || undefined })}

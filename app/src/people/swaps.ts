@@ -6,7 +6,7 @@ export type Swap = NonNullable<LineScore['conditions']>[number];
 /** What names are looked up in. */
 export interface Names {
   conditions: readonly Condition[];
-  moves: ReadonlyMap<string, Pick<Move, 'name'>>;
+  moves: ReadonlyMap<string, Pick<Move, 'name' | 'positions'>>;
   positions: ReadonlyMap<string, Pick<Position, 'name'>>;
 }
 
@@ -35,35 +35,37 @@ export function who(swap: Swap, names: Names): string {
 }
 
 /** A position and an option of the same move. */
-export function wayOut(to: { position: string; option: string }, names: Names, here?: string | null): string {
+export function wayOut(to: NonNullable<Swap['to']>, names: Names, here?: string | null): string {
   const where = to.position === here ? '' : lower(names.positions.get(to.position)?.name ?? to.position);
-  const how = to.option === 'base' ? '' : `the ${to.option} option`;
-  return [how, where].filter(Boolean).join(', ');
+  const how = to.option === 'base' ? '' : `${to.option}: ${lower(to.cue ?? 'less of it')}`;
+  return [where, how].filter(Boolean).join(', ');
 }
 
 /** One replacement: the move, where it is not where everybody is, and whether it is smaller. */
 export function standIn(instead: Swap['instead'][number], names: Names, here?: string | null): string {
-  const name = names.moves.get(instead.move)?.name ?? instead.move;
+  const move = names.moves.get(instead.move);
+  // A move that is taken in one position only says where by its name.
   const where =
-    instead.position === here
+    instead.position === here || move?.positions.length === 1
       ? ''
       : `, ${lower(names.positions.get(instead.position)?.name ?? instead.position)}`;
   const how = instead.advice === 'smaller' ? ', small' : '';
-  return `${name}${where}${how}`;
+  return `${move?.name ?? instead.move}${where}${how}`;
 }
 
-/** What they do, as a teacher says it. */
+/** What they do beside its word, as a teacher says it. */
 export function whatOf(swap: Swap, names: Names, here?: string | null): string {
   const only = swap.only && swap.only !== 'none' ? ` on the ${swap.only} side` : '';
-  if (swap.advice === 'another-way' && swap.to) return `${wayOut(swap.to, names, here)}${only}`;
-  if (swap.advice !== 'leave-out') return `smaller${only}: ${swap.how}`;
+  if (swap.advice === 'another-way' && swap.to)
+    return [wayOut(swap.to, names, here) + only, swap.how].filter(Boolean).join('; ');
+  if (swap.advice !== 'leave-out') return `${swap.how}${only}`;
   const [first] = swap.instead;
   return first ? `${standIn(first, names, here)} instead${only}` : `they ${swap.meanwhile ?? 'rest'}`;
 }
 
 /** One swap as a teacher reads it. */
 export const saySwap = (swap: Swap, names: Names, here?: string | null) =>
-  `${who(swap, names)}: ${whatOf(swap, names, here)}; ${swap.because}`;
+  `${who(swap, names)}: ${advised[swap.advice]}, ${whatOf(swap, names, here)}; because ${swap.because}`;
 
 /** In a line there is room for who and what. */
 export function shortSwap(swap: Swap, names: Names, here?: string | null): string {
@@ -81,3 +83,49 @@ export function shortSwap(swap: Swap, names: Names, here?: string | null): strin
         : advised[swap.advice];
   return `${short} ${swap.people}: ${what}`;
 }
+
+/** Whether somebody takes it in another position, with no option; whatever else is smaller there. */
+export const inAnotherPlace = (swap: Swap, here: string | null | undefined) =>
+  swap.advice === 'another-way' && swap.to?.option === 'base' && swap.to.position !== here;
+
+/** What is left to say of a line once it is said where somebody is: nothing, or what is smaller there. */
+export function beside(swap: Swap, here: string | null | undefined): Swap | null {
+  if (!inAnotherPlace(swap, here)) return swap;
+  return swap.how ? { ...swap, advice: 'smaller', to: null } : null;
+}
+
+/** What is left to say of a line's people. */
+export const besideAll = (line: LineScore): Swap[] =>
+  (line.conditions ?? []).map((s) => beside(s, line.position)).filter((s) => s !== null);
+
+/** Lines in a row in one position which somebody takes in another: said once, not line by line. */
+export interface Elsewhere {
+  from: LineScore;
+  to: LineScore;
+  position: string;
+  swap: Swap;
+}
+
+export function elsewhereOf(lines: readonly LineScore[]): Elsewhere[] {
+  const found: Elsewhere[] = [];
+  const open = new Map<string, Elsewhere>();
+  for (const line of lines) {
+    if (line.kind) continue;
+    const here = new Map(
+      (line.conditions ?? []).filter((s) => inAnotherPlace(s, line.position)).map((s) => [keyOf(s), s]),
+    );
+    for (const key of [...open.keys()]) if (!here.has(key)) open.delete(key);
+    for (const [key, swap] of here) {
+      const run = open.get(key);
+      if (run?.position === line.position) run.to = line;
+      else {
+        const begun = { from: line, to: line, position: line.position ?? '', swap };
+        open.set(key, begun);
+        found.push(begun);
+      }
+    }
+  }
+  return found;
+}
+
+const keyOf = (swap: Swap) => `${swap.with.join()} ${swap.to?.position} ${swap.to?.option}`;

@@ -11,6 +11,7 @@ import {
 import { both } from '../document/merge';
 import { units, type Unit } from '../document/doses';
 import { betweenOf, isWait, itemOf, itemsOf, lineOf } from '../document/edits';
+import { elsewhereOf } from '../people/swaps';
 import { History } from '../saving/history';
 import { Saver } from '../saving/saver.svelte';
 import { Selection } from './selection.svelte';
@@ -75,6 +76,11 @@ export class PlanState {
       overtaken: () => void this.takeTheirs(),
     });
   }
+
+  /** The lines from which on somebody is in another position than the others; it is said there and not in each line. */
+  readonly elsewhereFrom: readonly string[] = $derived(
+    elsewhereOf(this.score?.lines ?? []).map((e) => e.from.id),
+  );
 
   set detailed(wanted: boolean) {
     if (wanted === this.closely) return;

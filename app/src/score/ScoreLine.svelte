@@ -7,7 +7,7 @@
   import { chosen, type Side } from '../lib/sides';
   import { unitFor } from '../lib/words';
   import { shownIn } from '../moves/words';
-  import { saySwap, shortSwap } from '../people/swaps';
+  import { besideAll, saySwap, shortSwap } from '../people/swaps';
   import Cue from './Cue.svelte';
   import DoseStepper from './DoseStepper.svelte';
   import type { Dragging } from './drag.svelte';
@@ -50,7 +50,7 @@
   const key = $derived(figureKey(line.move, position, line.option ?? 'base'));
   // Whom it takes most from comes first: there is room for two.
   const swaps = $derived(
-    (result?.conditions ?? []).toSorted(
+    (result && !plan.elsewhereFrom.includes(id) ? besideAll(result) : (result?.conditions ?? [])).toSorted(
       (a, b) => Number(b.advice === 'leave-out') - Number(a.advice === 'leave-out'),
     ),
   );

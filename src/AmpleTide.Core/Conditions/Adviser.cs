@@ -24,8 +24,8 @@ public sealed record Advised(
     MoveForm? To
 )
 {
-    /// <summary>How it is made smaller: the easier option where that makes it fine, and what each condition says.</summary>
-    public string How => string.Join("; ", Verdicts.Select(v => v.How).Where(h => h.Length > 0).Distinct());
+    /// <summary>How it is made smaller, here or on the other way; empty where nothing has to be smaller there.</summary>
+    public string How { get; init; } = "";
 
     /// <summary>Why: the reason of the gravest.</summary>
     public string Because => Verdicts.Count > 0 ? Verdicts[0].Because : "";
@@ -65,7 +65,7 @@ public sealed class Adviser(MoveCatalogue catalogue)
         var (movement, here) = (Gravest(verdicts, v => v.Movement), Gravest(verdicts, v => v.Here));
         var advice = movement > here ? movement : here;
         // A position that somebody cannot take is changed before the move is made smaller.
-        var needed = advice == Advice.LeaveOut || here > movement;
+        var needed = advice == Advice.LeaveOut || verdicts.Exists(IsOfThePlace);
         var to = needed ? AnotherWay(person, form, advice, place) : null;
         return new(
             person,
@@ -75,8 +75,29 @@ public sealed class Adviser(MoveCatalogue catalogue)
             here,
             verdicts,
             to
-        );
+        )
+        {
+            How = to is null ? HowOf(person, form, advice, verdicts) : HowThere(VerdictsOf(person, to)),
+        };
     }
+
+    private static bool IsOfThePlace(Verdict verdict) => verdict.Here > verdict.Movement;
+
+    // The easier option where that makes it fine, else what each condition says.
+    private string HowOf(Person person, MoveForm form, Advice advice, List<Verdict> verdicts) =>
+        advice == Advice.Smaller && EasierCue(person, form) is { } cue
+            ? $"the easier option, {char.ToLowerInvariant(cue[0])}{cue[1..]}"
+            : HowThere(verdicts);
+
+    private static string HowThere(List<Verdict> verdicts) =>
+        string.Join("; ", verdicts.Select(v => v.How).Where(h => h.Length > 0).Distinct());
+
+    private string? EasierCue(Person person, MoveForm form) =>
+        form.Option == MoveForm.BaseOption
+        && form.Move.Options.TryGetValue("easier", out var easier)
+        && Word(person, catalogue.Form(form.Move, form.Position, "easier")) == Advice.Fine
+            ? easier.Cue
+            : null;
 
     /// <summary>The gravest word of all somebody has: fine, smaller or leave out.</summary>
     public Advice Word(Person person, MoveForm form)
@@ -114,7 +135,8 @@ public sealed class Adviser(MoveCatalogue catalogue)
     private static Advice Gravest(List<Verdict> verdicts, Func<Verdict, Advice> of) =>
         verdicts.Select(of).DefaultIfEmpty(Advice.Fine).Max();
 
-    // In the same position first, then in the others as the author prefers them; what is fine before what is only smaller.
+    // In the same position first, then in the others as the author prefers them; what is fine before what is only smaller, and that only
+    // where the place is no trouble.
     private MoveForm? AnotherWay(Person person, MoveForm form, Advice advice, Place place)
     {
         MoveForm? smaller = null;
@@ -122,10 +144,10 @@ public sealed class Adviser(MoveCatalogue catalogue)
         {
             if (other == form || other.Option == "deeper" || !place.Allows(other.Position))
                 continue;
-            var word = Word(person, other);
-            if (word == Advice.Fine)
+            var verdicts = VerdictsOf(person, other);
+            if (verdicts.Count == 0)
                 return other;
-            if (word < advice)
+            if (verdicts[0].Advice < Advice.LeaveOut && (advice == Advice.LeaveOut || !verdicts.Exists(IsOfThePlace)))
                 smaller ??= other;
         }
         return smaller;

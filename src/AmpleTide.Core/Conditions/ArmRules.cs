@@ -11,8 +11,7 @@ internal static class ArmRules
         new(
             "shoulder",
             LeaveOut: [Much(ArmsBehind), Much(ArmsSwung), Much(ArmsRaised)],
-            Smaller: [Some(ArmsRaised), Some(ArmsBehind), Some(ArmsSwung), Much(ArmsBearing), Some(ArmsAcross), Some(OnSide)],
-            "below shoulder height, in front of the body, without weight or pull"
+            Smaller: [Some(ArmsRaised), Some(ArmsBehind), Some(ArmsSwung), Much(ArmsBearing), Some(ArmsAcross), Some(OnSide)]
         ),
         new(
             "shoulder-unstable",
@@ -34,8 +33,7 @@ internal static class ArmRules
                 Much(ArmsBearing),
                 Some(ArmsAcross),
                 Some(OnSide),
-            ],
-            "the arm in front of the body, elbow bent, below shoulder height"
+            ]
         ),
         new(
             "shoulder-frozen",
@@ -49,20 +47,17 @@ internal static class ArmRules
                 Some(OnSide),
                 Much(ArmsBearing),
                 Some(ArmsOpen) & Some(FlatOnBack),
-            ],
-            "only to the first firm resistance, five small ones, no holding there"
+            ]
         ),
         new(
             "lymphoedema-arm",
             LeaveOut: [Much(ArmsSwung), Much(ArmsPressed)],
-            Smaller: [Much(ArmsBearing), Some(ArmsPressed), Much(ArmsBehind), Some(OnSide), Much(HeadLow)],
-            "two breaths or three rounds, nothing tight round the arm, the sleeve on"
+            Smaller: [Much(ArmsBearing), Some(ArmsPressed), Much(ArmsBehind), Some(OnSide), Much(HeadLow)]
         ),
         new(
             "wrist",
             LeaveOut: [Much(HandsBearing), Much(HandsGripping)],
-            Smaller: [Some(HandsBearing), Some(HandsGripping)],
-            "on fists or forearms, or at a wall; hold lightly"
+            Smaller: [Some(HandsBearing), Some(HandsGripping)]
         ),
         new(
             "hypermobile",
@@ -79,8 +74,7 @@ internal static class ArmRules
                 Some(LegStraightPulled),
                 Much(KneeTwisted),
                 Much(HandsBearing),
-            ],
-            "two thirds of the way, muscles awake, elbows and knees never locked"
+            ]
         ),
     ];
 }

@@ -28,8 +28,7 @@ internal sealed record Ask(IReadOnlyList<(Strain Strain, Grade AtLeast)> All, IR
 /// <param name="Condition">Its id.</param>
 /// <param name="LeaveOut">What is left out.</param>
 /// <param name="Smaller">What is taken smaller.</param>
-/// <param name="How">How it is taken smaller: range, support, time.</param>
-internal sealed record ConditionRule(string Condition, IReadOnlyList<Ask> LeaveOut, IReadOnlyList<Ask> Smaller, string How)
+internal sealed record ConditionRule(string Condition, IReadOnlyList<Ask> LeaveOut, IReadOnlyList<Ask> Smaller)
 {
     /// <summary>What it says to such strains, and what of it was met.</summary>
     public (Advice Advice, Ask? Met) Judge(Strains strains)

@@ -20,8 +20,7 @@ internal static class BackRules
                 Much(Balance),
                 Some(SideBent) & Some(LegsWide),
                 Much(Quick),
-            ],
-            "half the range with a long back, hands on the thighs"
+            ]
         ),
         new(
             "back-bends-badly",
@@ -33,14 +32,12 @@ internal static class BackRules
                 Some(LegStraightPulled),
                 Some(BellyPressed),
                 Some(SideBent) & Some(LegsWide),
-            ],
-            "knees bent, the back long, only as far as it stays long"
+            ]
         ),
         new(
             "back-arches-badly",
             LeaveOut: [Much(Arched)],
-            Smaller: [Some(Arched), Much(Quick) & Some(Turned)],
-            "the waist stays long: lift the breastbone only"
+            Smaller: [Some(Arched), Much(Quick) & Some(Turned)]
         ),
         new(
             "sciatica",
@@ -54,8 +51,7 @@ internal static class BackRules
                 Some(BellyPressed),
                 Some(KneeTwisted) & Some(HipDeep),
                 Some(SideBent) & Some(LegsWide),
-            ],
-            "knee bent, toes soft, sliding in and out rather than holding"
+            ]
         ),
     ];
 }

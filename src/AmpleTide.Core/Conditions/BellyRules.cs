@@ -11,8 +11,7 @@ internal static class BellyRules
         new(
             "pregnancy-early",
             LeaveOut: [Much(BreathHeld), Much(NeckLoaded) & Much(BellyStrained) & Some(FlatOnBack), Much(HeadLow) & Much(NeckLoaded)],
-            Smaller: [Much(HeadLow), Much(Effort), Some(BreathHeld), Much(Turned), Much(BellyStrained)],
-            "short, open to the side, and never breathless"
+            Smaller: [Much(HeadLow), Much(Effort), Some(BreathHeld), Much(Turned), Much(BellyStrained)]
         ),
         new(
             "pregnancy-mid",
@@ -28,8 +27,7 @@ internal static class BellyRules
                 Some(BellyPressed),
                 Some(BellyStrained),
                 Much(Balance),
-            ],
-            "knees wide, open to the side; on the back a minute at most"
+            ]
         ),
         new(
             "pregnancy-late",
@@ -55,8 +53,7 @@ internal static class BellyRules
                 Much(Quick),
                 Much(ToesBearingBent),
                 Some(LegsWide) & Some(SideBent),
-            ],
-            "short, with a chair or the wall, wide and open"
+            ]
         ),
         new(
             "postnatal",
@@ -72,8 +69,7 @@ internal static class BellyRules
                 Much(HipBehind) & Some(LegsUneven),
                 Much(Quick),
                 Some(UpAndDown) & Some(HeadLow) & Some(ArmsRaised) & Much(Rounded),
-            ],
-            "out-breath on the effort, one leg at a time, stop when the belly bulges"
+            ]
         ),
         new(
             "recent-surgery",
@@ -123,8 +119,7 @@ internal static class BellyRules
                 Some(HipTurnedIn),
                 Some(ToesBearingBent) & Some(Balance),
                 Some(Swayed),
-            ],
-            "one or two rounds, arms low, nothing that pulls at the wound"
+            ]
         ),
         new(
             "larger-body",
@@ -143,8 +138,7 @@ internal static class BellyRules
                 Much(Turned),
                 Some(KneeBearingBent),
                 Much(HeadLow),
-            ],
-            "wider, higher, with a strap or a chair"
+            ]
         ),
     ];
 }

@@ -11,8 +11,7 @@ internal static class HeartBreathRules
         new(
             "bp-high",
             LeaveOut: [Much(HeadLow), Much(BreathHeld), Some(UpAndDown) & Some(HeadLow) & Some(ArmsRaised) & Much(Rounded)],
-            Smaller: [Some(HeadLow), Some(BreathHeld), Some(Effort), Some(NeckLoaded) & Much(BellyStrained)],
-            "ten seconds of effort at most, the head level, the breath flowing"
+            Smaller: [Some(HeadLow), Some(BreathHeld), Some(Effort), Some(NeckLoaded) & Much(BellyStrained)]
         ),
         new(
             "heart",
@@ -32,8 +31,7 @@ internal static class HeartBreathRules
                 Much(ArmsSwung),
                 Some(NeckLoaded) & Much(BellyStrained),
                 Some(LegsRaised),
-            ],
-            "one or two breaths at talking effort, and a rest after it"
+            ]
         ),
         new(
             "bp-low",
@@ -46,20 +44,17 @@ internal static class HeartBreathRules
                 Some(StandingStill),
                 Much(Quick),
                 Some(HeadLow) & Some(BellyPressed),
-            ],
-            "shorter, and up in stages with a wait half-way"
+            ]
         ),
         new(
             "breath",
             LeaveOut: [Much(BreathHeld), Some(BreathLed) & Some(BellyPressed)],
-            Smaller: [Some(BreathHeld), Some(BreathLed), Some(Effort), Much(HeadLow), Some(BellyPressed), Much(ArmsSwung)],
-            "their own breath, and effort only as far as talking goes"
+            Smaller: [Some(BreathHeld), Some(BreathLed), Some(Effort), Much(HeadLow), Some(BellyPressed), Much(ArmsSwung)]
         ),
         new(
             "epilepsy",
             LeaveOut: [Much(BreathHeld), Much(HeadLow) & Much(NeckLoaded)],
-            Smaller: [Some(BreathHeld), Some(BreathFull), Much(Quick), Much(Balance)],
-            "few and gentle, at a wall"
+            Smaller: [Some(BreathHeld), Some(BreathFull), Much(Quick), Much(Balance)]
         ),
         new(
             "reflux",
@@ -74,10 +69,9 @@ internal static class HeartBreathRules
                 Some(NeckLoaded) & Some(FlatOnBack),
                 Much(Turned) & Some(FlatOnBack),
                 Some(LegsRaised),
-            ],
-            "the chest above the stomach, and nothing pressing it"
+            ]
         ),
-        new("trauma", LeaveOut: [], Smaller: [Some(LookingIn), Some(Exposed)], "eyes open and a free choice, said before it begins"),
+        new("trauma", LeaveOut: [], Smaller: [Some(LookingIn), Some(Exposed)]),
         new(
             "fatigue-long-illness",
             LeaveOut: [Much(Effort), Much(ArmsSwung), Much(BreathHeld)],
@@ -93,14 +87,12 @@ internal static class HeartBreathRules
                 Some(ArmsSwung),
                 Much(Balance),
                 Much(HeadLow),
-            ],
-            "two rounds or two breaths, sitting where it can be, and a rest after it"
+            ]
         ),
         new(
             "clot-risk",
             LeaveOut: [Much(Kneaded), Much(LegsFoldedLong)],
-            Smaller: [Some(Kneaded), Some(LegsFoldedLong), Much(Balance)],
-            "two minutes at most, then move the legs; nothing kneaded"
+            Smaller: [Some(Kneaded), Some(LegsFoldedLong), Much(Balance)]
         ),
     ];
 }

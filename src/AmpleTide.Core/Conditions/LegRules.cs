@@ -44,20 +44,17 @@ internal static class LegRules
                 Some(KneeBearingBent),
                 Some(KneeTwisted),
                 Much(Quick) & Some(Turned),
-            ],
-            "a shallow bend, padding under the knee, the knee over the toes"
+            ]
         ),
         new(
             "knee-replaced",
             LeaveOut: [Much(KneeDeep), Much(KneeTwisted), Some(Kneeling) & Much(HipBehind)],
-            Smaller: [Some(Kneeling), Some(KneeDeep), Some(KneeBearingBent), Some(KneeTwisted), Much(Quick) & Some(Turned)],
-            "bend only as far as it goes by itself, no turning over the foot"
+            Smaller: [Some(Kneeling), Some(KneeDeep), Some(KneeBearingBent), Some(KneeTwisted), Much(Quick) & Some(Turned)]
         ),
         new(
             "foot",
             LeaveOut: [Much(ToesBearingBent)],
-            Smaller: [Some(ToesBearingBent), Some(FeetPressed), Much(Balance).But(Much(HeadLow)), Much(Quick) & Some(Turned)],
-            "heels down, padding under the insteps, a hand on something"
+            Smaller: [Some(ToesBearingBent), Some(FeetPressed), Much(Balance).But(Much(HeadLow)), Much(Quick) & Some(Turned)]
         ),
         new(
             "diabetes-feet",
@@ -69,16 +66,14 @@ internal static class LegRules
                 Much(Kneaded),
                 Much(Balance).But(Much(HeadLow)),
                 Much(Quick) & Some(Turned),
-            ],
-            "in shoes or on padding, short, the eyes on the feet"
+            ]
         ),
-        new("hip-replaced-back", HipFromTheBackOut, HipFromTheBackLess, "the thigh short of a right angle, knees apart, toes ahead"),
-        new("hip-replaced-front", HipFromTheFrontOut, HipFromTheFrontLess, "short steps, toes ahead, the leg not behind the body"),
+        new("hip-replaced-back", HipFromTheBackOut, HipFromTheBackLess),
+        new("hip-replaced-front", HipFromTheFrontOut, HipFromTheFrontLess),
         new(
             "hip-replaced-unknown",
             [.. HipFromTheBackOut, .. HipFromTheFrontOut],
-            [.. HipFromTheBackLess, .. HipFromTheFrontLess],
-            "short of a right angle, knees apart, toes ahead, the leg not behind the body"
+            [.. HipFromTheBackLess, .. HipFromTheFrontLess]
         ),
         new(
             "hip-arthritis",
@@ -93,8 +88,7 @@ internal static class LegRules
                 Much(LegsUneven),
                 Some(HipTurnedIn),
                 Some(OnSide),
-            ],
-            "half the range, sitting high or holding a chair"
+            ]
         ),
         new(
             "pelvic-girdle-pain",
@@ -115,8 +109,7 @@ internal static class LegRules
                 Much(Turned),
                 Some(KneeBearingBent),
                 Some(Effort) & Some(HipBehind),
-            ],
-            "feet level and hip-wide, knees together, a cushion between them"
+            ]
         ),
         new(
             "balance",
@@ -128,8 +121,7 @@ internal static class LegRules
                 Some(StandingStill),
                 Some(LegsWide) & Some(ArmsRaised),
                 Some(LegsUneven) & Some(Kneeling),
-            ],
-            "both hands on a chair at the wall, feet wide, or sitting"
+            ]
         ),
     ];
 }

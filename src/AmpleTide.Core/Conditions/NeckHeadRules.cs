@@ -39,8 +39,7 @@ internal static class NeckHeadRules
                 Some(ArmNerve),
                 Much(ArmsOpen),
                 Much(ArmsBearing),
-            ],
-            "a small part of the range, slowly, and back at the first tingle"
+            ]
         ),
         new(
             "neck-settled",
@@ -59,8 +58,7 @@ internal static class NeckHeadRules
                 Some(NeckTurned) & Some(ArmsBearing),
                 Some(NeckTurned) & Some(NeckLoaded),
                 Much(NeckTurned) & Some(Effort),
-            ],
-            "the easy half of the range, the head's own weight at most"
+            ]
         ),
         new(
             "eyes",
@@ -71,8 +69,7 @@ internal static class NeckHeadRules
                 Much(FacePressed),
                 Some(UpAndDown) & Some(HeadLow) & Some(ArmsRaised) & Much(Rounded),
             ],
-            Smaller: [Some(HeadLow), Some(BreathHeld), Much(Effort), Some(FacePressed), Much(HeadQuick), Much(NeckLoaded)],
-            "the head level with the heart or above it, and the breath flowing"
+            Smaller: [Some(HeadLow), Some(BreathHeld), Much(Effort), Some(FacePressed), Much(HeadQuick), Much(NeckLoaded)]
         ),
         new(
             "vertigo",
@@ -98,8 +95,7 @@ internal static class NeckHeadRules
                 Some(NeckLoaded),
                 Some(OnSide),
                 Some(Balance),
-            ],
-            "half the range, slowly, eyes on one spot, something firm to hold"
+            ]
         ),
         new(
             "migraine",
@@ -125,14 +121,12 @@ internal static class NeckHeadRules
                 Some(Quick),
                 Some(FacePressed),
                 Some(BreathHeld),
-            ],
-            "less of it, the head level, nothing clenched"
+            ]
         ),
         new(
             "jaw-joint",
             LeaveOut: [Much(JawWorked)],
-            Smaller: [Some(JawWorked)],
-            "teeth apart, tongue up, and no pressure on the side of the face"
+            Smaller: [Some(JawWorked)]
         ),
     ];
 }

@@ -14,7 +14,7 @@ internal sealed partial class StrainReading
         Mark(Strain.OnFront, Position.Id is "prone" or "sphinx" || Any(p => Rests(p, "pubis", "belly")), Grade.Much);
         Mark(
             Strain.BellyPressed,
-            !Position.Lying && Any(p => Either(p, Axis.RightHipFlexion) > 98 && Spine(p, Axis.LowerFlexion, Axis.UpperFlexion) > 20)
+            !Position.Lying && Any(p => Either(p, Axis.RightHipFlexion) > 98 && Spine(p, Axis.LowerFlexion, Axis.UpperFlexion) > 30)
         );
         Mark(Strain.BellyStrained, strains[Strain.NeckLoaded] == Grade.Much);
         Mark(

@@ -55,7 +55,7 @@ public static class Verdicts
         if (all == Advice.Fine)
             return new(condition, Advice.Fine, Advice.Fine, Source.Shape, "", "");
         var why = met!.Reason(here);
-        return new(condition, itself, all > itself ? all : Advice.Fine, here.From(why), why.Said(here[why]), rule.How);
+        return new(condition, itself, all > itself ? all : Advice.Fine, here.From(why), why.Said(here[why]), why.Less());
     }
 
     private static Verdict Said(MoveForm form, Verdict read)
@@ -73,8 +73,10 @@ public static class Verdicts
                     Here = caution.Position is null ? read.Here : word,
                     From = Source.Author,
                     Because = Within(caution.Say),
-                    How = ConditionRules.Of(read.Condition).How,
+                    How = Within(caution.Say),
                 };
+            else if (word == read.Advice)
+                read = read with { How = Within(caution.Say) };
             else if (word < read.Advice && caution.Because is { } reason)
                 read = read with
                 {

@@ -151,7 +151,7 @@ public sealed record ConditionResponse(
             advised.From,
             advised.Because,
             advised.How,
-            advised.To is { } to ? new(to.Position.Id, to.Option) : null,
+            advised.To is { } to ? AnotherWayResponse.Of(to) : null,
             condition.Offer,
             condition.Dose,
             [.. instead.Select(i => new InsteadResponse(i.Form.Move.Id, i.Form.Position.Id, i.Form.Option, Said(i.Advice), i.Because))],

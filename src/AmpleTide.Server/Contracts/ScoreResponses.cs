@@ -61,8 +61,13 @@ public sealed record LineConditionResponse(
     string? Meanwhile
 );
 
-/// <summary>A position and an option of the same move.</summary>
-public sealed record AnotherWayResponse(string Position, string Option);
+/// <summary>A position and an option of the same move, and what is said to it where it is not the base.</summary>
+public sealed record AnotherWayResponse(string Position, string Option, string? Cue)
+{
+    /// <summary>The answer for a form.</summary>
+    public static AnotherWayResponse Of(MoveForm to) =>
+        new(to.Position.Id, to.Option, to.Move.Options.TryGetValue(to.Option, out var option) ? option.Cue : null);
+}
 
 /// <summary>A move that stands in: where, how, whether it is fine or to be taken smaller, and why this one.</summary>
 public sealed record InsteadResponse(

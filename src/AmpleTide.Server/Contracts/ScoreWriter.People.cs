@@ -38,6 +38,8 @@ internal static partial class ScoreWriter
             json.WriteStartObject(Field.To);
             json.WriteString(Field.Position, to.Position.Id);
             json.WriteString(Field.Option, to.Option);
+            if (to.Move.Options.TryGetValue(to.Option, out var option))
+                json.WriteString(Field.Cue, option.Cue);
             json.WriteEndObject();
         }
         json.WriteStartArray(Field.Instead);

@@ -1555,6 +1555,7 @@ export interface components {
     AnotherWayResponse: {
       position: string;
       option: string;
+      cue: null | string;
     };
     ApplyRequest: {
       class: components['schemas']['JsonElement'];

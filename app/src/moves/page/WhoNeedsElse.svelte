@@ -22,7 +22,7 @@
   );
   const told = (c: MoveDetail['conditions'][number]) =>
     c.advice === 'another-way' && c.to
-      ? wayOut(c.to, names, position)
+      ? [wayOut(c.to, names, position), c.how].filter(Boolean).join('; ')
       : c.advice === 'smaller'
         ? c.how
         : c.instead[0]
@@ -40,7 +40,7 @@
   <p class="mt-2">Nothing speaks against it here, as far as is known.</p>
 {/if}
 {#each groups as group (group.kind)}
-  <h3 class="mt-3 font-sans text-[15px] font-bold capitalize">{advised[group.kind]}</h3>
+  <h3 class="mt-3 font-sans text-[15px] font-bold first-letter:uppercase">{advised[group.kind]}</h3>
   <ul class="mt-1 space-y-1.5">
     {#each group.all as c (c.id)}
       <li>

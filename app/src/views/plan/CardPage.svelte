@@ -2,7 +2,16 @@
   import { onDestroy, onMount } from 'svelte';
   import { catalogue } from '../../lib/catalogue.svelte';
   import { clock } from '../../lib/time';
-  import { advised, who, whatOf, type Names, type Swap } from '../../people/swaps';
+  import {
+    advised,
+    elsewhereOf,
+    besideAll,
+    wayOut,
+    who,
+    whatOf,
+    type Names,
+    type Swap,
+  } from '../../people/swaps';
   import { PlanState } from '../../plan/plan.svelte';
 
   const { params }: { params: { id: string } } = $props();
@@ -17,9 +26,13 @@
   /** Only what is done otherwise, or also what is only done smaller. */
   let all = $state(true);
   const shown = (swap: Swap) => all || swap.advice !== 'smaller';
+  const elsewhere = $derived(elsewhereOf(plan.score?.lines ?? []));
+  const placeOf = (id: string) => catalogue.positions.get(id)?.name.toLowerCase() ?? id;
+  const endOf = (line: (typeof elsewhere)[number]['to']) =>
+    (line.occurrences.at(-1)?.startMs ?? 0) + (line.occurrences.at(-1)?.ms ?? 0);
   const lines = $derived(
     (plan.score?.lines ?? [])
-      .map((line) => ({ line, swaps: (line.conditions ?? []).filter(shown) }))
+      .map((line) => ({ line, swaps: besideAll(line).filter(shown) }))
       .filter((l) => l.swaps.length > 0),
   );
 </script>
@@ -44,11 +57,22 @@
       For {plan.document.group?.size ?? 0} people; by condition, never by name. Common practice from memory, not
       medical advice: a clinician's word comes first, and everybody may leave out anything.
     </p>
-    {#if lines.length === 0}
+    {#if lines.length === 0 && elsewhere.length === 0}
       <p class="mt-4">
         Nobody who comes needs anything else than what is planned, as far as was asked and is known.
       </p>
     {:else}
+      {#if elsewhere.length > 0}
+        <h2 class="mt-4 text-[19px]">Where they are</h2>
+        <ul class="mt-1 text-[15px]">
+          {#each elsewhere as { from, to, position, swap } (`${from.id} ${swap.with.join()}`)}
+            <li>
+              {clock(from.occurrences[0]?.startMs ?? 0)} to {clock(endOf(to))}, {placeOf(position)}:
+              <b>{who(swap, names)}</b>, {wayOut(swap.to!, names, position)}
+            </li>
+          {/each}
+        </ul>
+      {/if}
       <table class="mt-4 w-full text-left text-[15px]">
         <thead>
           <tr class="border-b-2 border-ink">
@@ -61,19 +85,11 @@
         <tbody>
           {#each lines as { line, swaps } (line.id)}
             {#each swaps as swap, i (swap.with.join())}
-              <tr class="break-inside-avoid border-b border-line align-top">
-                <td class="py-1.5">{i === 0 ? clock(line.occurrences[0]?.startMs ?? 0) : ''}</td>
-                <td class="pr-3 font-bold">{i === 0 ? nameOf(line.id) : ''}</td>
-                <td class="pr-3">{who(swap, names)}</td>
-                <td
-                  ><span class={swap.advice === 'leave-out' ? 'font-bold' : ''}
-                    >{swap.advice === 'leave-out' ? `${advised[swap.advice]}: ` : ''}{whatOf(
-                      swap,
-                      names,
-                      line.position,
-                    )}</span
-                  ></td
-                >
+              <tr class="break-inside-avoid border-b border-line align-baseline">
+                <td class="py-1">{i === 0 ? clock(line.occurrences[0]?.startMs ?? 0) : ''}</td>
+                <td class="py-1 pr-3 font-bold">{i === 0 ? nameOf(line.id) : ''}</td>
+                <td class="py-1 pr-3">{who(swap, names)}</td>
+                <td class="py-1"><b>{advised[swap.advice]}:</b> {whatOf(swap, names, line.position)}</td>
               </tr>
             {/each}
           {/each}
