@@ -53,15 +53,95 @@ public class SuggestionsAndPeople(RunningServer server) : IClassFixture<RunningS
         var score = await Post("/api/score?events=false", Plan);
         var link = Assert.Single(score["links"]!.AsArray())!;
         Assert.Equal(("l2", "l3"), (link["from"]!.GetValue<string>(), link["to"]!.GetValue<string>()));
-        var swap = score["swaps"]!.AsArray().First(s => s!["line"]!.GetValue<string>() == "l1")!;
+        var swap = Assert.Single(score["lines"]![0]!["conditions"]!.AsArray())!;
         Assert.Equal(
-            ("wrist", 2, "swap"),
-            (swap["condition"]!.GetValue<string>(), swap["people"]!.GetValue<int>(), swap["advice"]!.GetValue<string>())
+            ("wrist", 2, "smaller", "shape"),
+            (
+                swap["id"]!.GetValue<string>(),
+                swap["people"]!.GetValue<int>(),
+                swap["advice"]!.GetValue<string>(),
+                swap["from"]!.GetValue<string>()
+            )
         );
+        Assert.Equal("sore wrists: on fists, or the forearms on a chair seat", swap["how"]!.GetValue<string>());
         var ask = score["ask"]!.AsArray().Select(a => a!["condition"]!.GetValue<string>()).ToList();
         Assert.Contains("back-arches-badly", ask);
         // Asked and answered with nobody is not asked again.
         Assert.DoesNotContain("knee", ask);
+    }
+
+    [Fact]
+    public async Task People_are_judged_by_all_they_have_and_given_something_else()
+    {
+        var score = await Post(
+            "/api/score?events=false",
+            """
+            { "title": "Together", "minutes": 5, "startsIn": "all-fours", "group": { "size": 8, "people": [
+              { "conditions": ["wrist", { "id": "shoulder", "side": "right" }] } ] },
+              "sections": [ { "items": [ { "move": "plank-hold" } ] } ] }
+            """
+        );
+        var swap = Assert.Single(score["lines"]![0]!["conditions"]!.AsArray())!;
+        Assert.Equal(["wrist", "shoulder"], swap["with"]!.AsArray().Select(w => w!.GetValue<string>()));
+        Assert.Equal("leave-out", swap["advice"]!.GetValue<string>());
+        Assert.All(swap["instead"]!.AsArray(), i => Assert.NotEmpty(i!["why"]!.GetValue<string>()));
+        Assert.NotEmpty(swap["instead"]!.AsArray());
+    }
+
+    [Fact]
+    public async Task A_move_is_advised_about_as_it_is_taken()
+    {
+        async Task<JsonNode?> Knee(string query)
+        {
+            var move = JsonNode.Parse(await server.Http.GetStringAsync("/api/moves/neck-side-tilt" + query))!;
+            return move["conditions"]!.AsArray().FirstOrDefault(c => c!["id"]!.GetValue<string>() == "knee");
+        }
+        Assert.Null(await Knee("?position=chair-edge"));
+        var kneeling = (await Knee("?position=heel-sit"))!;
+        Assert.Equal("fine", kneeling["movement"]!.GetValue<string>());
+        Assert.Equal("leave-out", kneeling["here"]!.GetValue<string>());
+        Assert.Equal("another-way", kneeling["advice"]!.GetValue<string>());
+        Assert.Equal("chair-edge", kneeling["to"]!["position"]!.GetValue<string>());
+        var wrong = await server.Send(HttpMethod.Get, "/api/moves/neck-side-tilt?position=plank");
+        Assert.Equal(HttpStatusCode.NotFound, wrong.StatusCode);
+        Assert.Contains("position", await wrong.Content.ReadAsStringAsync(), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task What_people_have_leaves_the_house_only_when_it_is_asked_for()
+    {
+        var made = await server.Send(
+            HttpMethod.Post,
+            "/api/classes",
+            """
+            { "title": "Leaving", "minutes": 5, "group": { "people": [ { "count": 2, "conditions": ["wrist"], "since": "P6W", "x-mark": 1 } ] },
+              "sections": [ { "items": [ { "move": "mountain" } ] } ] }
+            """
+        );
+        var export = $"{made.Headers.Location}/export?as=tide";
+        Assert.Null(JsonNode.Parse(await server.Http.GetStringAsync(export))!["group"]!["people"]);
+        var person = JsonNode.Parse(await server.Http.GetStringAsync(export + "&people=true"))!["group"]!["people"]![0]!;
+        Assert.Equal(2, person["count"]!.GetValue<int>());
+        Assert.Equal("P6W", person["conditions"]![0]!["since"]!.GetValue<string>());
+        Assert.Equal(1, person["x-mark"]!.GetValue<int>());
+    }
+
+    [Theory]
+    [InlineData("""{ "name": "Nobody", "conditions": ["wrist"] }""", "/group/people/0/name", "names are not kept")]
+    [InlineData("""{ "conditions": [{ "id": "wrist", "since": "six weeks" }] }""", "/group/people/0/conditions/0/since", "P6W")]
+    [InlineData("""{ "conditions": [{ "side": "right" }] }""", "/group/people/0/conditions/0/id", "missing")]
+    [InlineData("""{ "conditions": ["wrist"], "side": "up" }""", "/group/people/0/side", "right, left")]
+    public async Task What_is_wrong_about_a_person_is_told_by_field(string person, string pointer, string detail)
+    {
+        var answer = await server.Send(
+            HttpMethod.Post,
+            "/api/score",
+            $$"""{ "title": "T", "minutes": 5, "group": { "people": [{{person}}] }, "sections": [] }"""
+        );
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
+        var error = JsonNode.Parse(await answer.Content.ReadAsStringAsync())!["errors"]![0]!;
+        Assert.Equal(pointer, error["pointer"]!.GetValue<string>());
+        Assert.Contains(detail, error["detail"]!.GetValue<string>(), StringComparison.Ordinal);
     }
 
     [Fact]

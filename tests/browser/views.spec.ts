@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises';
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import { classOf } from './fixtures';
@@ -56,13 +57,50 @@ test('what is short of props is told; the stock can be put right and the shortag
 test('a condition that is counted changes what some people do, and what to ask tonight', async ({ page, request }) => {
   const id = await classOf(request, lopsided);
   await page.goto(`/#/plan/${id}/people`);
-  const knee = page.getByRole('combobox', { name: 'How many with Knee' });
+  const knee = page.getByRole('combobox', { name: 'How many with Knee', exact: true });
   await expect(page.getByText('ask tonight').first()).toBeVisible();
   await expect(page.getByText(/Knee \(2\)/)).toHaveCount(0);
   await knee.selectOption('2');
   await expect(page.getByText(/Knee \(2\)/).first()).toBeVisible();
   await page.getByRole('link', { name: 'Score' }).click();
   await expect(page.locator('[data-line="l2"]')).toContainText('knee 2');
+});
+
+test('what one person has is judged together, and the card says it without a name', async ({ page, request }) => {
+  const id = await classOf(request, lopsided);
+  await page.goto(`/#/plan/${id}/people`);
+  await page.getByRole('button', { name: 'Somebody with several conditions' }).click();
+  const has = page.getByRole('combobox', { name: 'What Person 1 has' });
+  await has.selectOption({ label: 'Wrist or thumb' });
+  await has.selectOption({ label: 'Shoulder' });
+  await page.getByRole('combobox', { name: 'Side, Shoulder' }).selectOption('left');
+  await expect(page.getByText(/Wrist or thumb, and shoulder \(1\)|Shoulder, and wrist or thumb \(1\)/).first()).toBeVisible();
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+  await page.getByRole('link', { name: 'Card to print or show' }).click();
+  await expect(page.getByRole('heading', { name: /what some do otherwise/ })).toBeVisible();
+  await expect(page.getByText(/shoulder \(1\)|wrist or thumb \(1\)/).first()).toBeVisible();
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+  await page.getByRole('link', { name: 'Back to the class' }).click();
+  await expect(page.getByRole('combobox', { name: 'Side, Shoulder' })).toHaveValue('left');
+  await page.getByRole('button', { name: 'Remove Person 1' }).click();
+  await expect(page.getByRole('combobox', { name: 'What Person 1 has' })).toHaveCount(0);
+});
+
+test('an export asks before it takes along what people have', async ({ page, request }) => {
+  const title = 'Leaving the house';
+  await classOf(request, { ...lopsided, title, group: { size: 4, people: [{ count: 1, conditions: ['knee'] }] } });
+  await page.goto('/');
+  await page
+    .getByRole('button', { name: `More for ${title}` })
+    .first()
+    .click();
+  await page.getByRole('menuitem', { name: 'Export' }).click();
+  const asked = page.getByRole('alertdialog');
+  await expect(asked).toContainText('1 person has');
+  const leaves = page.waitForEvent('download');
+  await asked.getByRole('button', { name: 'Leave it out' }).click();
+  const file = await readFile(await (await leaves).path(), 'utf8');
+  expect(file).not.toContain('"people"');
 });
 
 test('a convention says what it changes', async ({ page, request }) => {
@@ -74,7 +112,10 @@ test('a convention says what it changes', async ({ page, request }) => {
   await expect(page.getByRole('combobox', { name: 'Which side first' })).toHaveValue('right');
 });
 
-test('cues follow the conventions: how the breath leaves, and the side of a teacher who faces the group', async ({ page, request }) => {
+test('cues follow the conventions: how the breath leaves, and the side of a teacher who faces the group', async ({
+  page,
+  request,
+}) => {
   const id = await classOf(request, lopsided);
   await page.goto(`/#/plan/${id}/people`);
   await page.getByRole('combobox', { name: 'Breathing out' }).selectOption('mouth');
