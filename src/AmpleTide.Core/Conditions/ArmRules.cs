@@ -52,13 +52,9 @@ internal static class ArmRules
         new(
             "lymphoedema-arm",
             LeaveOut: [Much(ArmsSwung), Much(ArmsPressed)],
-            Smaller: [Much(ArmsBearing), Some(ArmsPressed), Much(ArmsBehind), Some(OnSide), Much(HeadLow)]
+            Smaller: [Some(ArmsSwung) & Some(Quick), Much(ArmsBearing), Some(ArmsPressed), Much(ArmsBehind), Some(OnSide), Much(HeadLow)]
         ),
-        new(
-            "wrist",
-            LeaveOut: [Much(HandsBearing), Much(HandsGripping)],
-            Smaller: [Some(HandsBearing), Some(HandsGripping)]
-        ),
+        new("wrist", LeaveOut: [Much(HandsBearing), Much(HandsGripping)], Smaller: [Some(HandsBearing), Some(HandsGripping)]),
         new(
             "hypermobile",
             LeaveOut: [Much(Hung)],

@@ -34,11 +34,7 @@ internal static class BackRules
                 Some(SideBent) & Some(LegsWide),
             ]
         ),
-        new(
-            "back-arches-badly",
-            LeaveOut: [Much(Arched)],
-            Smaller: [Some(Arched), Much(Quick) & Some(Turned)]
-        ),
+        new("back-arches-badly", LeaveOut: [Much(Arched)], Smaller: [Some(Arched), Much(Quick) & Some(Turned)]),
         new(
             "sciatica",
             LeaveOut: [Much(Rounded), Much(LegStraightPulled) & Some(Rounded), Much(HeadLow) & Some(Turned)],

@@ -89,10 +89,6 @@ internal static class HeartBreathRules
                 Much(HeadLow),
             ]
         ),
-        new(
-            "clot-risk",
-            LeaveOut: [Much(Kneaded), Much(LegsFoldedLong)],
-            Smaller: [Some(Kneaded), Some(LegsFoldedLong), Much(Balance)]
-        ),
+        new("clot-risk", LeaveOut: [Much(Kneaded), Much(LegsFoldedLong)], Smaller: [Some(Kneaded), Some(LegsFoldedLong), Much(Balance)]),
     ];
 }

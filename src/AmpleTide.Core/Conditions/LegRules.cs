@@ -59,22 +59,11 @@ internal static class LegRules
         new(
             "diabetes-feet",
             LeaveOut: [Much(ToesBearingBent), Much(FeetPressed)],
-            Smaller:
-            [
-                Some(ToesBearingBent),
-                Some(FeetPressed),
-                Much(Kneaded),
-                Much(Balance).But(Much(HeadLow)),
-                Much(Quick) & Some(Turned),
-            ]
+            Smaller: [Some(ToesBearingBent), Some(FeetPressed), Much(Kneaded), Much(Balance).But(Much(HeadLow)), Much(Quick) & Some(Turned)]
         ),
         new("hip-replaced-back", HipFromTheBackOut, HipFromTheBackLess),
         new("hip-replaced-front", HipFromTheFrontOut, HipFromTheFrontLess),
-        new(
-            "hip-replaced-unknown",
-            [.. HipFromTheBackOut, .. HipFromTheFrontOut],
-            [.. HipFromTheBackLess, .. HipFromTheFrontLess]
-        ),
+        new("hip-replaced-unknown", [.. HipFromTheBackOut, .. HipFromTheFrontOut], [.. HipFromTheBackLess, .. HipFromTheFrontLess]),
         new(
             "hip-arthritis",
             LeaveOut: [Much(KneeTwisted) & Much(HipDeep)],

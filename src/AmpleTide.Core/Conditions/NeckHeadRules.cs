@@ -48,6 +48,7 @@ internal static class NeckHeadRules
             [
                 Some(NeckLevered) & Some(NeckTilted),
                 Some(NeckLevered) & Some(NeckBack),
+                Some(NeckLevered) & Some(NeckBent),
                 Some(ArmNerve) & Some(NeckTilted),
                 Some(NeckRolled),
                 Much(NeckBack),
@@ -123,10 +124,6 @@ internal static class NeckHeadRules
                 Some(BreathHeld),
             ]
         ),
-        new(
-            "jaw-joint",
-            LeaveOut: [Much(JawWorked)],
-            Smaller: [Some(JawWorked)]
-        ),
+        new("jaw-joint", LeaveOut: [Much(JawWorked)], Smaller: [Some(JawWorked)]),
     ];
 }
