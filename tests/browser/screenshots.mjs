@@ -56,6 +56,7 @@ await shot('sides', '/plan/knots-undone/sides', 'paper');
 await shot('body', '/plan/low-water-shoulders/body', 'paper');
 await shot('bring', '/plan/bench-by-the-window/bring', 'paper');
 await shot('people', '/plan/low-water-shoulders/people', 'paper');
+await shot('card', '/card/low-water-shoulders', 'paper');
 await shot('own-move', '/write/warrior-two', 'paper', async (page) => {
   await page.getByRole('button', { name: '3 Stay' }).click();
 });

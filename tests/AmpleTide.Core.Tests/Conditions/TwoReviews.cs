@@ -44,6 +44,26 @@ public class TwoReviews(ITestOutputHelper output)
         );
 
     [Fact]
+    public void The_counts_per_condition_in_the_document_are_those_of_today()
+    {
+        var document = File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "docs", "advice.md"));
+        foreach (var condition in Shipped.Catalogue.Conditions)
+        {
+            var cells = Cells.Where(c => c.Condition == condition.Id).ToList();
+            var debatable = MovesReviewed - cells.Count;
+            int Both(Advice word) => cells.Count(c => c.One == word && c.Other == word);
+            int Here(Advice both, Func<Advice, bool> ours) => cells.Count(c => c.One == both && c.Other == both && ours(Ours(c)));
+            var row =
+                $"| {condition.Id} | {Both(Advice.LeaveOut)} | {Here(Advice.LeaveOut, w => w == Advice.Fine)} | "
+                + $"{Here(Advice.LeaveOut, w => w == Advice.Smaller)} | {Both(Advice.Smaller)} | {Here(Advice.Smaller, w => w == Advice.Fine)} | "
+                + $"{Both(Advice.Fine)} | {Here(Advice.Fine, w => w != Advice.Fine)} | {debatable} |";
+            Assert.Contains(row, document, StringComparison.Ordinal);
+        }
+    }
+
+    private static readonly int MovesReviewed = Cells.Select(c => c.Move).Distinct().Count();
+
+    [Fact]
     public void Nothing_that_stands_in_is_left_out_by_both()
     {
         var left = Cells.Where(c => c is { One: Advice.LeaveOut, Other: Advice.LeaveOut }).Select(c => (c.Move, c.Condition)).ToHashSet();
