@@ -23,6 +23,27 @@ public class CompileAndJudge
     [GlobalSetup]
     public void Setup() => plan = BigClass.Of(Lines, Catalogue);
 
-    [Benchmark]
+    [Benchmark(Baseline = true)]
     public int Run() => Judgement.Of(ClassCompiler.Compile(plan, Catalogue, Ways, false)).Count;
+
+    /// <summary>The same with four conditions counted and two people who have two each.</summary>
+    [Benchmark]
+    public int RunWithPeople() => Judgement.Of(ClassCompiler.Compile(plan with { Group = People }, Catalogue, Ways, false)).Count;
+
+    private static readonly Group People = new()
+    {
+        Size = 12,
+        Conditions = new Dictionary<string, int>
+        {
+            ["wrist"] = 2,
+            ["pregnancy-mid"] = 1,
+            ["bp-high"] = 1,
+            ["knee"] = 2,
+        },
+        People =
+        [
+            new(1, [new("neck-recent"), new("vertigo")]),
+            new(1, [new("shoulder") { Side = AmpleTide.Core.Body.Side.Right }, new("balance")]),
+        ],
+    };
 }
