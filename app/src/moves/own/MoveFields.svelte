@@ -1,6 +1,7 @@
 <script lang="ts">
   import { catalogue } from '../../lib/catalogue.svelte';
   import { families, kinds, sidedness } from '../words';
+  import { cautionsOf, rewritten, said } from './cautions';
   import type { OwnMoveText } from './ownMove.svelte';
 
   const { move }: { move: OwnMoveText } = $props();
@@ -11,7 +12,7 @@
   const dose = $derived((move.get(['dose', unit]) as number[] | undefined) ?? [2, 3, 6]);
   const places = $derived((move.get(['in']) as string[] | undefined) ?? []);
   const sides = $derived(move.word(['sides']) || 'none');
-  const cautions = $derived(((move.get(['cautions']) as string[] | undefined) ?? []).join('\n'));
+  const cautions = $derived(cautionsOf(move.get(['cautions'])));
 
   const setDose = (at: number, value: number) =>
     Number.isFinite(value) && move.set(['dose'], { [unit]: dose.map((d, i) => (i === at ? value : d)) });
@@ -121,12 +122,8 @@
     ><span class="text-[13.5px] text-muted">Cautions, one a line</span>
     <textarea
       class="field min-h-[68px]"
-      value={cautions}
-      onchange={(e) =>
-        move.set(
-          ['cautions'],
-          e.currentTarget.value.split('\n').filter((c) => c.trim().length > 0),
-        )}></textarea></label
+      value={cautions.map(said).join('\n')}
+      onchange={(e) => move.set(['cautions'], rewritten(cautions, e.currentTarget.value))}></textarea></label
   >
   {@render text('The easier option, as it is offered', ['options', 'easier', 'cue'])}
 </div>
