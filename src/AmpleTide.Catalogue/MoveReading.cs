@@ -18,6 +18,7 @@ internal sealed partial class MoveReading(
     private const int MostCautions = 12;
     private const int MostCharacters = 600;
     private const int MostName = 80;
+    private const int MostNames = 24;
 
     // What makes sense at all, with room to spare. Beats in seconds, effort in METs, counts and share of a breath, planes in degrees.
     private const double LeastBeat = 0.2;
@@ -84,6 +85,7 @@ internal sealed partial class MoveReading(
             Id = id,
             Name = Short(entry, "name", entry.Text("name")),
             Traditional = entry.OptionalText("traditional") is { } traditional ? Short(entry, "traditional", traditional) : null,
+            Names = ReadNames(entry),
             Kind = kind,
             In = [.. entry.Texts("in").Distinct()],
             Out = entry.OptionalText("out"),
@@ -213,6 +215,16 @@ internal sealed partial class MoveReading(
             entry.Wrong(field, "names a side outright; write {right} or {left}");
         foreach (var word in Words.Placeholders(text).Where(w => !Words.IsPlaceholder(w)))
             entry.Wrong(field, $"{{{word}}} is not a placeholder");
+    }
+
+    private static IReadOnlyList<string> ReadNames(Entry entry)
+    {
+        var names = entry.Texts("names");
+        if (names.Count > MostNames)
+            entry.Wrong("names", $"has {names.Count}, {MostNames} at most");
+        foreach (var name in names.Where(n => n.Length is 0 or > MostName))
+            entry.Wrong("names", $"'{name}' is empty or longer than {MostName} characters");
+        return names;
     }
 
     // A caution may name a side of its own (in pregnancy, the left): it is not said for the side that is being done. One that names whom

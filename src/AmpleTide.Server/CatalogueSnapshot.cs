@@ -1,6 +1,7 @@
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Classes;
 using AmpleTide.Core.Judgements;
+using AmpleTide.Core.Naming;
 using AmpleTide.Core.Planning;
 using AmpleTide.Core.Scoring;
 using AmpleTide.Core.Suggestions;
@@ -16,6 +17,11 @@ namespace AmpleTide.Server;
 public sealed class CatalogueSnapshot(MoveCatalogue catalogue, string edition)
 {
     private readonly Lazy<Companions> companions = new(() => new(catalogue, new(catalogue)));
+
+    private readonly Lazy<MoveSearch> search = new(() => new(catalogue.Moves));
+
+    /// <summary>Finds its moves by what people call them.</summary>
+    public MoveSearch Search => search.Value;
 
     /// <summary>The catalogue.</summary>
     public MoveCatalogue Catalogue { get; } = catalogue;

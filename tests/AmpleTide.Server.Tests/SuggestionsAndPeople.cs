@@ -107,6 +107,26 @@ public class SuggestionsAndPeople(RunningServer server) : IClassFixture<RunningS
         Assert.Contains("position", await wrong.Content.ReadAsStringAsync(), StringComparison.Ordinal);
     }
 
+    [Theory]
+    [InlineData("downwrd dog", "inverted-v-hold", true)]
+    [InlineData("the child's pose", "folded-rest-hold", true)]
+    [InlineData("headstand", "", false)]
+    public async Task A_move_is_found_by_what_people_call_it(string asked, string move, bool sure)
+    {
+        var found = JsonNode.Parse(await server.Http.GetStringAsync($"/api/moves?q={Uri.EscapeDataString(asked)}"))!.AsArray();
+        Assert.Equal(sure, found.Count > 0 && found[0]!["sure"]!.GetValue<bool>());
+        if (sure)
+            Assert.Equal(move, found[0]!["id"]!.GetValue<string>());
+    }
+
+    [Fact]
+    public async Task A_name_longer_than_any_is_refused()
+    {
+        var answer = await server.Send(HttpMethod.Get, "/api/moves?q=" + new string('a', 201));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
+        Assert.Contains("/q", await answer.Content.ReadAsStringAsync(), StringComparison.Ordinal);
+    }
+
     [Fact]
     public async Task What_people_have_leaves_the_house_only_when_it_is_asked_for()
     {

@@ -29,12 +29,34 @@
   let chosen = $state(0);
 
   const finder = $derived(new MoveFinder([...catalogue.moves.values()], catalogue.positions));
+  /** What the server finds by all names of the moves; null while it is not asked, or cannot be. */
+  let named = $state.raw<{ text: string; moves: Move[] } | null>(null);
+  const pauseMs = 120;
+  $effect(() => {
+    const q = text.trim();
+    if (!q) return;
+    const timer = setTimeout(async () => {
+      try {
+        const { data } = await api.GET('/api/moves', { params: { query: { q } } });
+        if (data && q === text.trim()) named = { text: q, moves: data };
+      } catch {
+        named = null;
+      }
+    }, pauseMs);
+    return () => clearTimeout(timer);
+  });
+  // By name as the server knows them; then whatever areas and places find here, also while the server is away.
+  const byText = $derived.by(() => {
+    const here = finder.find({ ...anything, text, family });
+    if (named?.text !== text.trim()) return here;
+    const first = finder.among(named.moves, { ...anything, family });
+    return [...first, ...here.filter((move) => !first.some((f) => f.id === move.id))];
+  });
+  /** The name it was found by, where that is another than its own. */
+  const called = (move: Move) =>
+    move.foundBy && move.foundBy !== move.name ? `${move.foundBy} · ${doseOf(move)}` : doseOf(move);
   const found = $derived<Offer[]>(
-    offers ??
-      finder
-        .find({ ...anything, text, family })
-        .slice(0, atOnce)
-        .map((move) => ({ move, because: doseOf(move) })),
+    offers ?? byText.slice(0, atOnce).map((move) => ({ move, because: called(move) })),
   );
   const selectedName = $derived(
     catalogue.moves.get(plan.line(plan.selected ?? '')?.move ?? '')?.name ??

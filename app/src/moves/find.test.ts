@@ -7,6 +7,7 @@ const move = (id: string, name: string, more: Partial<Move> = {}) =>
     id,
     name,
     traditional: null,
+    names: [],
     kind: 'hold',
     positions: ['standing'],
     sides: 'none',

@@ -37,7 +37,7 @@ export const efforts: Record<string, [number, number]> = {
 
 // A slip in a word of three letters, two in one of seven.
 const slipsPerLetter = 0.25;
-const weights = { name: 4, traditional: 3, areas: 2, where: 1 };
+const weights = { name: 4, names: 3, traditional: 3, areas: 2, where: 1 };
 
 /** Finds moves by slips and beginnings of words too: English and traditional names, areas, positions. */
 export class MoveFinder {
@@ -60,6 +60,7 @@ export class MoveFinder {
       moves.map((move, at) => ({
         at,
         name: move.name,
+        names: move.names.join(' '),
         traditional: move.traditional ?? '',
         areas: move.areas.join(' '),
         where: move.positions.map((p) => positions.get(p)?.name ?? p).join(' '),
@@ -71,6 +72,11 @@ export class MoveFinder {
     const text = wanted.text.trim();
     const found = text ? this.index.search(text).map((hit) => this.moves[hit.id as number]!) : this.moves;
     return found.filter((move) => this.passes(move, wanted));
+  }
+
+  /** Those of a list, in its order, that are let through besides. */
+  among(moves: readonly Move[], wanted: Wanted): Move[] {
+    return moves.filter((move) => this.passes(move, wanted));
   }
 
   private passes(move: Move, wanted: Wanted): boolean {

@@ -84,6 +84,9 @@ public sealed record Move
     /// <summary>Its traditional name, or null.</summary>
     public string? Traditional { get; init; }
 
+    /// <summary>What people call it besides.</summary>
+    public IReadOnlyList<string> Names { get; init; } = [];
+
     /// <summary>What kind of thing it is.</summary>
     public required MoveKind Kind { get; init; }
 

@@ -18,6 +18,7 @@ public sealed record MoveSummary(
     string Id,
     string Name,
     string? Traditional,
+    IReadOnlyList<string> Names,
     MoveKind Kind,
     IReadOnlyList<string> Positions,
     Sidedness Sides,
@@ -36,12 +37,19 @@ public sealed record MoveSummary(
     bool Own
 )
 {
+    /// <summary>By which of its names it was found, where it was searched for.</summary>
+    public string? FoundBy { get; init; }
+
+    /// <summary>Whether that name is as good as what was asked.</summary>
+    public bool? Sure { get; init; }
+
     /// <summary>Sums a move up.</summary>
     public static MoveSummary Of(Move move, MoveCatalogue catalogue) =>
         new(
             move.Id,
             move.Name,
             move.Traditional,
+            move.Names,
             move.Kind,
             move.In,
             move.Sides,

@@ -25,6 +25,10 @@ internal sealed class MoveResponses(IOptions<JsonOptions> json)
                 )
         );
 
+    /// <summary>The moves that people call so, best first.</summary>
+    public static IReadOnlyList<MoveSummary> Found(CatalogueSnapshot snapshot, string asked) =>
+        [.. snapshot.Search.Find(asked).Select(f => MoveSummary.Of(f.Move, snapshot.Catalogue) with { FoundBy = f.Name, Sure = f.Sure })];
+
     /// <summary>One move, whole, advised about as it is taken.</summary>
     public IResult Of(CatalogueSnapshot snapshot, MoveForm taken) =>
         Written(

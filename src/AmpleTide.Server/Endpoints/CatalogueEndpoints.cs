@@ -17,8 +17,7 @@ internal static class CatalogueEndpoints
 
     public static void MapCatalogue(this IEndpointRouteBuilder api)
     {
-        api.MapGet("/moves", (MoveResponses moves, CatalogueSnapshot snapshot) => moves.All(snapshot))
-            .Produces<IReadOnlyList<MoveSummary>>();
+        api.MapGet("/moves", Moves).Produces<IReadOnlyList<MoveSummary>>().ProducesProblem(422);
         api.MapGet("/moves/{id}", Move).Produces<MoveResponse>().ProducesProblem(404);
         api.MapGet("/moves/{id}/frames", Frames).AddEndpointFilter(KeptByEdition);
         api.MapGet(
@@ -51,6 +50,14 @@ internal static class CatalogueEndpoints
             ? TypedResults.StatusCode(StatusCodes.Status304NotModified)
             : await next(call);
     }
+
+    private const int LongestName = 200;
+
+    private static IResult Moves(string? q, MoveResponses moves, CatalogueSnapshot snapshot) =>
+        q is null ? moves.All(snapshot)
+        : q.Length > LongestName
+            ? Problems.Unusable([new("/q", $"has {q.Length} characters, {LongestName} at most")], "That is no name of a move.")
+        : TypedResults.Ok(MoveResponses.Found(snapshot, q));
 
     private static IResult Move(string id, string? position, string? option, CatalogueSnapshot snapshot, MoveResponses moves)
     {

@@ -43,7 +43,9 @@ export interface paths {
     };
     get: {
       parameters: {
-        query?: never;
+        query?: {
+          q?: string;
+        };
         header?: never;
         path?: never;
         cookie?: never;
@@ -57,6 +59,15 @@ export interface paths {
           };
           content: {
             'application/json': components['schemas']['MoveSummary'][];
+          };
+        };
+        /** @description Unprocessable Entity */
+        422: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
           };
         };
       };
@@ -1968,6 +1979,7 @@ export interface components {
       id: string;
       name: string;
       traditional: null | string;
+      names: string[];
       kind: components['schemas']['MoveKind'];
       positions: string[];
       sides: components['schemas']['Sidedness'];
@@ -1985,6 +1997,8 @@ export interface components {
       notFor: string[];
       optIn: boolean;
       own: boolean;
+      foundBy?: null | string;
+      sure?: null | boolean;
     };
     MoveTextResponse: {
       yaml: string;
