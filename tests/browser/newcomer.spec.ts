@@ -137,6 +137,21 @@ test('the finder takes the next word in place of the last, shows what it put in,
   await request.delete(`/api/classes/${id}`);
 });
 
+test('a move is found by what people call it, slips forgiven, and said by which name', async ({ page, request }) => {
+  const id = await classOf(request, {
+    sections: [{ id: 's1', name: 'Warm', items: [{ id: 'w', move: 'mountain' }] }],
+  });
+  await open(page, id);
+  await page.keyboard.press('/');
+  await page.getByRole('combobox', { name: 'Find a move to add' }).fill('childs pose');
+  const first = page.getByRole('listbox').getByRole('option').first();
+  await expect(first).toContainText('Rest folded over the knees');
+  await expect(first).toContainText("child's pose");
+  await page.getByRole('combobox', { name: 'Find a move to add' }).fill('downwrd dog');
+  await expect(first).toContainText('Long inverted V');
+  await request.delete(`/api/classes/${id}`);
+});
+
 test('a second move of one’s own has an id of its own, and why it cannot be kept is said', async ({ page, request }) => {
   const ids: string[] = [];
   for (let n = 0; n < 2; n++) {

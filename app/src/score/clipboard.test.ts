@@ -9,6 +9,7 @@ const move = (id: string, name: string, sides: Move['sides']) =>
     name,
     sides,
     traditional: '',
+    names: [],
     areas: [],
     positions: ['seated'],
     props: [],
