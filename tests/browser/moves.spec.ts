@@ -115,7 +115,8 @@ test('a catalogue move is copied, changed with the figure beside it, kept, found
 
   const good = (await text.inputValue()).replace('my-tree', id).replace('Tree, my way', `Birch ${id}`);
   await text.fill(good.replace('left.hip.flexion: 64', 'left.hip.flexion: 256'));
-  await expect(page.getByRole('button', { name: 'Line 14' })).toBeVisible();
+  const line = good.split('\n').findIndex((l) => l.includes('left.hip.flexion: 64')) + 1;
+  await expect(page.getByRole('button', { name: `Line ${line}` })).toBeVisible();
   await expect(page.getByRole('button', { name: 'Keep it' })).toBeDisabled();
 
   await text.fill(good);

@@ -106,10 +106,12 @@ test('the border of a section is dragged on the tide line', async ({ page, reque
     ],
   });
   await open(page, id);
-  const border = (await page.locator('rect.border').boundingBox())!;
-  await page.mouse.move(border.x + 5, border.y + 60);
+  // The tide settles as the score arrives; hovering waits for that, and for the border to lie under the hand.
+  const border = page.locator('rect.border');
+  await border.hover({ position: { x: 5, y: 60 } });
   await page.mouse.down();
-  await page.mouse.move(border.x - 60, border.y + 60, { steps: 4 });
+  const at = (await border.boundingBox())!;
+  await page.mouse.move(at.x - 60, at.y + 60, { steps: 4 });
   await page.mouse.up();
   const panel = page.getByRole('region', { name: 'Fit to the minute' });
   await expect(panel.getByText('Cat and cow')).toBeVisible();
