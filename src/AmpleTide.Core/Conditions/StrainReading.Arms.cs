@@ -53,7 +53,7 @@ internal sealed partial class StrainReading
         {
             var hand = body[side == Side.Left ? Segment.LeftHand : Segment.RightHand].Origin.Y;
             var shoulder = body[side == Side.Left ? Segment.LeftUpperArm : Segment.RightUpperArm].Origin.Y;
-            var hangs = Position.Family is Family.Standing or Family.Seated && hand < shoulder - 0.12 && p.Facts.OnHands < SomeWeight;
+            var hangs = (Position.Family is Family.Standing or Family.Seated) && hand < shoulder - 0.12 && p.Facts.OnHands < SomeWeight;
             return hangs ? 0 : Angle(p, Axis.RightShoulderElevation.On(side));
         }
         return limbs == Side.None ? Math.Max(Of(Side.Right), Of(Side.Left)) : Of(limbs);

@@ -54,8 +54,7 @@ internal sealed partial class StrainReading
             Position.Lying && Any(p => Angle(p, Axis.NeckFlexion) > 15 && !Rests(p, "occiput", "ear", "crown")),
             Grade.Much
         );
-        const double someWeight = 0.12;
-        Mark(Strain.NeckLoaded, !Position.Lying && Any(p => p.Facts.OnHead > someWeight && !Rests(p, "forehead")), Grade.Much);
+        Mark(Strain.NeckLoaded, !Position.Lying && Any(p => p.Facts.OnHead > SomeWeight && !Rests(p, "forehead")), Grade.Much);
         // A bridge stands on the shoulders with the neck bent.
         Mark(Strain.NeckLoaded, HipsUp && Any(p => Angle(p, Axis.NeckFlexion) > 18), Grade.Much);
         Mark(Strain.NeckLoaded, LiftsOnTheFront);

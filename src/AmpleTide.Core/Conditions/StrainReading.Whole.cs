@@ -45,8 +45,7 @@ internal sealed partial class StrainReading
                 && (strains[Strain.Effort] > Grade.None || strains[Strain.LegsUneven] > Grade.None || strains[Strain.HeadLow] > Grade.None)
         );
         Mark(Strain.UpAndDown, Standing && strains[Strain.HeadLow] > Grade.None);
-        Mark(Strain.UpAndDown, phases.Length > 0 && Pelvis(p => p) > 0.12 && !Position.Lying);
-        double Pelvis(Func<double, double> of) => of(Most(p => p.Facts.PelvisHeight) - Least(p => p.Facts.PelvisHeight));
+        Mark(Strain.UpAndDown, Most(p => p.Facts.PelvisHeight) - Least(p => p.Facts.PelvisHeight) > 0.12 && !Position.Lying);
     }
 
     private static int Feet(PhaseForm p) =>
