@@ -27,6 +27,9 @@ public sealed record Place
     /// <summary>What the limits rule out together.</summary>
     public Demands RuledOut { get; private init; }
 
+    /// <summary>Whether a prop is here: counted, or a mat or a wall, which every room has.</summary>
+    public bool HasAtHand(string prop) => prop is "mat" or "wall" || Props.GetValueOrDefault(prop) > 0;
+
     /// <summary>Whether a position can be taken here.</summary>
     public bool Allows(Position position) =>
         (Families.Count == 0 || Families.Contains(position.Family)) && (position.Demands & RuledOut) == 0;

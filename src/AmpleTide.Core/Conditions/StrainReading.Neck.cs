@@ -35,8 +35,6 @@ internal sealed partial class StrainReading
 
     private bool HipsUp => Position.Lying && Any(p => p.Facts.PelvisHeight > 0.1 && !Rests(p, "seat", "hip"));
 
-    private double Least(Func<PhaseForm, double> of) => phases.Min(of);
-
     private void ReadHandsOnTheHead()
     {
         bool OnHead(PhaseForm p) => HandTouches(p, "occiput", "head-", "temple", "crown", "nape");

@@ -63,6 +63,8 @@ internal sealed partial class StrainReading
 
     private double Most(Func<PhaseForm, double> of) => phases.Max(of);
 
+    private double Least(Func<PhaseForm, double> of) => phases.Min(of);
+
     private bool Any(Func<PhaseForm, bool> of) => phases.Any(of);
 
     private static double Angle(PhaseForm phase, Axis axis) => phase.Shape.Angles[axis];

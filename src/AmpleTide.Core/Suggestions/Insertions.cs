@@ -54,7 +54,7 @@ public static class Insertions
                 - (Levels(here, position, next) * LevelChange)
                 + (score.Plan.Theme.Areas.Any(form.Easing.Includes) ? OnTheme : 0)
                 - (used.Contains(move.Id) ? AlreadyThere : 0)
-                - (position.Props.Concat(move.Props).All(p => AtHand(p, score.Plan.Place)) ? 0 : PropAway)
+                - (position.Props.Concat(move.Props).All(p => score.Plan.Place.HasAtHand(p)) ? 0 : PropAway)
             orderby worth descending
             select new Insertion(
                 new Line
@@ -93,8 +93,6 @@ public static class Insertions
         (here.Level != there.Level ? 1 : 0)
         + (next is not null && next.Level != there.Level ? 1 : 0)
         - (next is not null && next.Level != here.Level ? 1 : 0);
-
-    private static bool AtHand(string prop, Place place) => prop is "mat" or "wall" || place.Props.GetValueOrDefault(prop) > 0;
 
     private static bool Fits(IReadOnlyDictionary<string, string> school, ClassPlan plan) =>
         school.All(s => Conventions.Chosen(plan, s.Key) == s.Value);

@@ -124,7 +124,7 @@ public sealed class Replacements
                 place
                 + (judged.Advice == Advice.Smaller ? OnlySmaller : 0)
                 + (judged.Way.TotalSeconds * ElsewherePerSecond)
-                + (judged.Form.Props.All(p => AtHand(p, plan.Place)) ? 0 : PropMissing);
+                + (judged.Form.Props.All(p => MayBeAtHand(p, plan.Place)) ? 0 : PropMissing);
             if (!found.TryGetValue(move.Id, out var known) || cost < known.Cost)
                 found[move.Id] = (judged with { Because = because }, cost);
         }
@@ -215,8 +215,8 @@ public sealed class Replacements
 
     private static bool Still(MoveForm form) => form.Move.Kind is MoveKind.Rest;
 
-    private static bool AtHand(string prop, Place place) =>
-        prop is "mat" or "wall" || place.Props.Count == 0 || place.Props.GetValueOrDefault(prop) > 0;
+    /// <summary>Where nobody has counted the props, whatever a move needs may be there.</summary>
+    private static bool MayBeAtHand(string prop, Place place) => place.Props.Count == 0 || place.HasAtHand(prop);
 
     private static string Said(Person person) => string.Join(',', person.Complaints.Select(c => $"{c.Condition}{c.Side}{c.WeeksSince}"));
 
