@@ -1,10 +1,15 @@
 using AmpleTide.Bench;
 using BenchmarkDotNet.Running;
 
-// Usage: dotnet run -c Release --project bench/AmpleTide.Bench [-- fit]
+// Usage: dotnet run -c Release --project bench/AmpleTide.Bench [-- fit|ladder]
 if (args is ["fit"])
 {
     Fits.Run();
+    return;
+}
+if (args is ["ladder"])
+{
+    Ladders.Run();
     return;
 }
 BenchmarkRunner.Run<CompileAndJudge>();

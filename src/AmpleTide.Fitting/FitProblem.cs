@@ -83,7 +83,7 @@ public sealed class FitProblem
             kept.UnionWith(rest.Where(l => !request.Sections.ContainsKey(l.Section)));
         Lines =
         [
-            .. from line in Score.Lines
+            .. from line in Score.Lines.Skip(request.From)
             where line.Form is not null && !line.Line.Locked && line.UnitTime > TimeSpan.Zero && MayChange(request, line)
             select new Adjustable(
                 line,
@@ -153,8 +153,5 @@ public sealed class FitProblem
     }
 
     // What alternates gives each side half of every pass.
-    private static int PassesOn(LineScore line, Side side) =>
-        line.Right.Amount > 0 && line.Left.Amount > 0 && line.Occurrences.TrueForAll(o => o.Side == line.Occurrences[0].Side)
-            ? 0
-            : line.Occurrences.Count(o => o.Side == side);
+    private static int PassesOn(LineScore line, Side side) => line.Alternates ? 0 : line.Occurrences.Count(o => o.Side == side);
 }

@@ -13,6 +13,9 @@ public sealed record FitRequest(Score Score)
     /// <summary>How long sections are to last.</summary>
     public IReadOnlyDictionary<Section, TimeSpan> Sections { get; init; } = new Dictionary<Section, TimeSpan>();
 
+    /// <summary>The first line (from 0) whose dose may change; those before it are over.</summary>
+    public int From { get; init; }
+
     /// <summary>Whether only doses may change that the teacher has not set.</summary>
     public bool OnlyUnset { get; init; }
 }

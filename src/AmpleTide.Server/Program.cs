@@ -46,6 +46,7 @@ builder
     .AddSingleton(live)
     .AddSingleton<OwnMoves>()
     .AddSingleton<MoveResponses>()
+    .AddSingleton<Teachings>()
     .AddSingleton(TimeProvider.System);
 
 // A request computes with one snapshot from its beginning to its end.
@@ -104,9 +105,11 @@ api.MapOwnMoves();
 api.MapBody();
 api.MapScore();
 api.MapFit();
+api.MapLessons();
 api.MapShelf();
 api.MapClasses();
 api.MapVersions();
+api.MapLog();
 api.MapSchema();
 
 try

@@ -31,6 +31,21 @@ internal sealed class RequestFields(JsonElement root)
         return false;
     }
 
+    /// <summary>True or false; false where it is left out.</summary>
+    public bool OptionalFlag(string name) => Has(name) && Flag(name);
+
+    /// <summary>A whole number from least to most.</summary>
+    public int Number(string name, int least, int most)
+    {
+        var number = Field(name, JsonValueKind.Number, $"a whole number from {least} to {most}");
+        if (number.ValueKind != JsonValueKind.Number)
+            return 0;
+        if (number.TryGetInt32(out var value) && value >= least && value <= most)
+            return value;
+        Wrong(name, $"a whole number from {least} to {most} is needed");
+        return 0;
+    }
+
     /// <summary>One of some words, or null where it is left out.</summary>
     public string? OptionalWord(string name, params string[] words)
     {

@@ -17,6 +17,9 @@ public sealed class TideStore(DbContextOptions<TideStore> options) : DbContext(o
     /// <summary>The teacher's own moves.</summary>
     public DbSet<OwnMove> Moves => Set<OwnMove>();
 
+    /// <summary>What was taught.</summary>
+    public DbSet<LogEntry> Log => Set<LogEntry>();
+
     /// <inheritdoc/>
     protected override void OnModelCreating(ModelBuilder modelBuilder)
     {
@@ -37,5 +40,11 @@ public sealed class TideStore(DbContextOptions<TideStore> options) : DbContext(o
         move.ToTable("moves");
         move.HasKey(m => m.Id);
         move.Property(m => m.Id).HasMaxLength(60);
+        var entry = modelBuilder.Entity<LogEntry>();
+        entry.ToTable("log");
+        entry.HasKey(e => e.Id);
+        entry.Property(e => e.Id).HasMaxLength(80);
+        entry.HasIndex(e => new { e.ClassId, e.TaughtAt });
+        entry.HasIndex(e => e.TaughtAt);
     }
 }

@@ -12,6 +12,9 @@ public sealed record MoveForm(Move Move, Position Position, string Option, Phase
     /// <summary>The option every move has.</summary>
     public const string BaseOption = "base";
 
+    /// <summary>The option for whoever wants less.</summary>
+    public const string EasierOption = "easier";
+
     /// <summary>Props without which it cannot be taken: those of the position and the move, and those of the option.</summary>
     public IReadOnlyList<string> Props { get; } =
     [.. Option == BaseOption ? Position.Props.Union(Move.Props) : Move.Options[Option].Over(Position.Props.Union(Move.Props))];

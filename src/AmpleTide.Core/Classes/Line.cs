@@ -1,3 +1,4 @@
+using System.Globalization;
 using AmpleTide.Core.Catalogue;
 
 namespace AmpleTide.Core.Classes;
@@ -54,6 +55,10 @@ public sealed record Line : Item
 
     /// <summary>Cues of the teacher's own, by phase from 1.</summary>
     public IReadOnlyDictionary<string, string> Say { get; init; } = new Dictionary<string, string>();
+
+    /// <summary>Under which word <see cref="Say"/> has the cue of a phase.</summary>
+    /// <param name="phase">The phase, from 0, in the order they are said.</param>
+    public static string SayOf(int phase) => (phase + 1).ToString(CultureInfo.InvariantCulture);
 
     /// <summary>Props and what stands in for them.</summary>
     public IReadOnlyList<LineProp> Props { get; init; } = [];

@@ -94,8 +94,8 @@ public sealed class Adviser(MoveCatalogue catalogue)
 
     private string? EasierCue(Person person, MoveForm form) =>
         form.Option == MoveForm.BaseOption
-        && form.Move.Options.TryGetValue("easier", out var easier)
-        && Word(person, catalogue.Form(form.Move, form.Position, "easier")) == Advice.Fine
+        && form.Move.Options.TryGetValue(MoveForm.EasierOption, out var easier)
+        && Word(person, catalogue.Form(form.Move, form.Position, MoveForm.EasierOption)) == Advice.Fine
             ? easier.Cue
             : null;
 

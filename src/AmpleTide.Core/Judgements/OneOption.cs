@@ -64,5 +64,6 @@ public static partial class OneOption
     )]
     private static partial Regex Offer();
 
-    private static string Gentler(string a, string b) => a == "easier" || b == "easier" ? "easier" : MoveForm.BaseOption;
+    private static string Gentler(string a, string b) =>
+        a == MoveForm.EasierOption || b == MoveForm.EasierOption ? MoveForm.EasierOption : MoveForm.BaseOption;
 }

@@ -96,5 +96,5 @@ public static class Preparation
     }
 
     // A slow way in, a breath or more, with an easier option to stay with, prepares itself.
-    private static bool EasesIn(MoveForm form) => form.FirstStay >= 2 && form.Move.Options.ContainsKey("easier");
+    private static bool EasesIn(MoveForm form) => form.FirstStay >= 2 && form.Move.Options.ContainsKey(MoveForm.EasierOption);
 }

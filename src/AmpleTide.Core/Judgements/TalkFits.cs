@@ -1,4 +1,3 @@
-using System.Globalization;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Classes;
 using AmpleTide.Core.Planning;
@@ -30,7 +29,7 @@ public static class TalkFits
             var breath = classBreath.With(line.Section.Breath).With(line.Line.Breath);
             for (var i = 0; i < form.Phases.Length; i++)
             {
-                var own = line.Line.Say.Count == 0 ? null : line.Line.Say.GetValueOrDefault((i + 1).ToString(CultureInfo.InvariantCulture));
+                var own = line.Line.Say.Count == 0 ? null : line.Line.Say.GetValueOrDefault(Line.SayOf(i));
                 var words = own is null ? form.Phases[i].Phase.Cue.LongWords : Words.Count(own);
                 var fit = Fits(line, i, breath);
                 if (words <= fit + (own is null ? Slack : 0))
@@ -67,7 +66,7 @@ public static class TalkFits
 
     private static Finding Own(LineScore line, int phase, int words, int fit)
     {
-        var key = (phase + 1).ToString(CultureInfo.InvariantCulture);
+        var key = Line.SayOf(phase);
         var part = line.Form!.Phases[phase].Phase.IsStay ? "the silent half of the hold" : "its breath";
         return Rule.Found(
                 [line],

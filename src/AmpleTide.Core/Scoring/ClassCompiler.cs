@@ -127,6 +127,7 @@ public sealed class ClassCompiler
         line.Form ??= catalogue.Form(move, line.Position!, line.Line.Option);
         var breath = classBreath.With(line.Section.Breath).With(line.Line.Breath);
         var order = OrderOf(line.Line, move, roundSide);
+        line.Alternates = order.Alternates;
         if (line.Line.GoesOn && !goesOn)
             line.GoesOnHindered = HinderedBy(line.Form, order);
         if (move.Out is { } end)

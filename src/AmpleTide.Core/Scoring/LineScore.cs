@@ -35,6 +35,9 @@ public sealed class LineScore(Line line, Section section, Set? set, Move? move) 
     /// <summary>Why it does not go on from the line before, though it should; null where it does, or is not to.</summary>
     public GoingOnHindered? GoesOnHindered { get; internal set; }
 
+    /// <summary>Whether each round changes the side.</summary>
+    public bool Alternates { get; internal set; }
+
     /// <summary>How much of it one more unit of the dose takes, all sides and rounds of sets together.</summary>
     public TimeSpan UnitTime { get; internal set; }
 

@@ -1,4 +1,3 @@
-using System.Globalization;
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Classes;
@@ -285,7 +284,7 @@ internal sealed class Timeline(bool withEvents)
     // Long in the first round, short in the second, then silence; the last round is announced once.
     private static string? CueOf(Line line, Phase phase, int index, Side side, int round, int of)
     {
-        if (round <= 1 && line.Say.TryGetValue((index + 1).ToString(CultureInfo.InvariantCulture), out var own))
+        if (round <= 1 && line.Say.TryGetValue(Line.SayOf(index), out var own))
             return Words.For(own, side);
         if (round <= 1)
             return Words.For(phase.Cue.Long, side);

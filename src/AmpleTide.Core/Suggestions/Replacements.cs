@@ -146,7 +146,9 @@ public sealed class Replacements
             return null;
         // What is to be taken smaller is taken easier, where that makes it fine.
         var easier =
-            word == Advice.Smaller && form.Move.Options.ContainsKey("easier") ? catalogue.Form(form.Move, form.Position, "easier") : form;
+            word == Advice.Smaller && form.Move.Options.ContainsKey(MoveForm.EasierOption)
+                ? catalogue.Form(form.Move, form.Position, MoveForm.EasierOption)
+                : form;
         return new(Adviser.Word(person, easier) < word ? easier : form, word, "", going + Time(back));
     }
 

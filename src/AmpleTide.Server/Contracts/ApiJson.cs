@@ -4,6 +4,7 @@ using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Conditions;
 using AmpleTide.Core.Figures;
+using AmpleTide.Core.Logbook;
 using AmpleTide.Core.Scoring;
 using AmpleTide.Formats;
 using Microsoft.AspNetCore.Mvc;
@@ -21,6 +22,15 @@ public sealed class Hyphenated<T>() : JsonStringEnumConverter<T>(JsonNamingPolic
 [JsonSerializable(typeof(ApplyResponse))]
 [JsonSerializable(typeof(FitRequestBody))]
 [JsonSerializable(typeof(FitResponse))]
+[JsonSerializable(typeof(Taught))]
+[JsonSerializable(typeof(LogResponse))]
+[JsonSerializable(typeof(IReadOnlyDictionary<string, DateTimeOffset>))]
+[JsonSerializable(typeof(LessonRequest))]
+[JsonSerializable(typeof(LessonResponse))]
+[JsonSerializable(typeof(LadderRequest))]
+[JsonSerializable(typeof(IReadOnlyList<RungResponse>))]
+[JsonSerializable(typeof(TeachingRequest))]
+[JsonSerializable(typeof(TeachingResponse))]
 [JsonSerializable(typeof(IReadOnlyList<MoveSummary>))]
 [JsonSerializable(typeof(MoveResponse))]
 [JsonSerializable(typeof(IReadOnlyList<PositionResponse>))]
@@ -49,6 +59,20 @@ public sealed class Hyphenated<T>() : JsonStringEnumConverter<T>(JsonNamingPolic
 [JsonSerializable(typeof(IReadOnlyList<Problem>))]
 public sealed partial class ApiJson : JsonSerializerContext
 {
+    /// <summary>
+    /// For what is read from requests: what must not be missing is not null either.
+    /// </summary>
+    public static ApiJson Checked { get; } =
+        new(
+            new(JsonSerializerDefaults.Web)
+            {
+                NumberHandling = JsonNumberHandling.Strict,
+                DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull,
+                RespectNullableAnnotations = true,
+                RespectRequiredConstructorParameters = true,
+            }
+        );
+
     /// <summary>Sets options up: camel case, nulls left out, enums as words.</summary>
     public static void Apply(JsonSerializerOptions options)
     {

@@ -13,7 +13,8 @@ public sealed record ShelfEntry(
     int Notable,
     DateTimeOffset SavedAt,
     IReadOnlyList<string> Tags,
-    bool Archived
+    bool Archived,
+    DateTimeOffset? LastTaught
 );
 
 /// <summary>A page of the shelf, last saved first; classes of the page whose row cannot be read are named apart.</summary>

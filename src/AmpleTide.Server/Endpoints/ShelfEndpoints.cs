@@ -31,7 +31,7 @@ internal static class ShelfEndpoints
         var (entries, unreadable) = (new List<ShelfEntry>(), new List<UnreadableClass>());
         try
         {
-            entries.AddRange(await Entries(rows).ToListAsync());
+            entries.AddRange(await Entries(store, rows).ToListAsync());
         }
         catch (Exception error) when (IsBadRow(error))
         {
@@ -40,7 +40,7 @@ internal static class ShelfEndpoints
             {
                 try
                 {
-                    entries.Add(await Entries(store.Classes.AsNoTracking().Where(c => c.Id == row.Id)).SingleAsync());
+                    entries.Add(await Entries(store, store.Classes.AsNoTracking().Where(c => c.Id == row.Id)).SingleAsync());
                 }
                 catch (Exception bad) when (IsBadRow(bad))
                 {
@@ -51,7 +51,7 @@ internal static class ShelfEndpoints
         return TypedResults.Ok(new ShelfResponse(entries, await store.Classes.CountAsync(), unreadable));
     }
 
-    private static IQueryable<ShelfEntry> Entries(IQueryable<StoredClass> rows) =>
+    private static IQueryable<ShelfEntry> Entries(TideStore store, IQueryable<StoredClass> rows) =>
         rows.Select(c => new ShelfEntry(
             c.Id,
             c.Title,
@@ -64,8 +64,11 @@ internal static class ShelfEndpoints
             c.Notable,
             DateTimeOffset.FromUnixTimeMilliseconds(c.SavedAt),
             c.Tags,
-            c.Archived
+            c.Archived,
+            LastTaught(store.Log.Where(e => e.ClassId == c.Id).Max(e => (long?)e.TaughtAt))
         ));
+
+    private static DateTimeOffset? LastTaught(long? at) => at is { } ms ? DateTimeOffset.FromUnixTimeMilliseconds(ms) : null;
 
     private static bool IsBadRow(Exception error) =>
         error is JsonException or InvalidOperationException or InvalidCastException or FormatException or ArgumentOutOfRangeException;

@@ -43,6 +43,35 @@ namespace AmpleTide.Store.Migrations
                     b.ToTable("versions", (string)null);
                 });
 
+            modelBuilder.Entity("AmpleTide.Store.LogEntry", b =>
+                {
+                    b.Property<string>("Id")
+                        .HasMaxLength(80)
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("ClassId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Document")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.PrimitiveCollection<string>("Moves")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("TaughtAt")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("TaughtAt");
+
+                    b.HasIndex("ClassId", "TaughtAt");
+
+                    b.ToTable("log", (string)null);
+                });
+
             modelBuilder.Entity("AmpleTide.Store.OwnMove", b =>
                 {
                     b.Property<string>("Id")

@@ -938,6 +938,182 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/lesson': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody: {
+        content: {
+          'application/json': components['schemas']['LessonRequest'];
+        };
+      };
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['LessonResponse'];
+          };
+        };
+        /** @description Unprocessable Entity */
+        422: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+      };
+    };
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/ladder': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody: {
+        content: {
+          'application/json': components['schemas']['LadderRequest'];
+        };
+      };
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['RungResponse'][];
+          };
+        };
+        /** @description Unprocessable Entity */
+        422: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+      };
+    };
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/teaching/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path: {
+          id: string;
+        };
+        cookie?: never;
+      };
+      requestBody: {
+        content: {
+          'application/json': components['schemas']['TeachingRequest'];
+        };
+      };
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['TeachingResponse'];
+          };
+        };
+        /** @description Conflict */
+        409: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+        /** @description Unprocessable Entity */
+        422: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+      };
+    };
+    post?: never;
+    delete: {
+      parameters: {
+        query: {
+          session: string;
+        };
+        header?: never;
+        path: {
+          id: string;
+        };
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description No Content */
+        204: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content?: never;
+        };
+      };
+    };
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/classes': {
     parameters: {
       query?: never;
@@ -1515,6 +1691,222 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/log': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: {
+      parameters: {
+        query?: {
+          class?: string;
+          page?: number;
+          size?: number;
+        };
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['LogResponse'];
+          };
+        };
+      };
+    };
+    put?: never;
+    post: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody: {
+        content: {
+          'application/json': components['schemas']['Taught'];
+        };
+      };
+      responses: {
+        /** @description Created */
+        201: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['Taught'];
+          };
+        };
+        /** @description Unprocessable Entity */
+        422: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+      };
+    };
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/log/moves': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': {
+              [key: string]: string;
+            };
+          };
+        };
+      };
+    };
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/log/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path: {
+          id: string;
+        };
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['Taught'];
+          };
+        };
+        /** @description Not Found */
+        404: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+      };
+    };
+    put: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path: {
+          id: string;
+        };
+        cookie?: never;
+      };
+      requestBody: {
+        content: {
+          'application/json': components['schemas']['Taught'];
+        };
+      };
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['Taught'];
+          };
+        };
+        /** @description Unprocessable Entity */
+        422: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+      };
+    };
+    post?: never;
+    delete: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path: {
+          id: string;
+        };
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description No Content */
+        204: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content?: never;
+        };
+        /** @description Not Found */
+        404: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+      };
+    };
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/schema/class': {
     parameters: {
       query?: never;
@@ -1626,6 +2018,15 @@ export interface components {
      * @enum {unknown}
      */
     Breath: 'in' | 'out' | 'hold-in' | 'hold-out' | 'stay' | 'free';
+    /** @description Amounts by side, in the line's unit. */
+    BySide: {
+      /** Format: int32 */
+      right: number;
+      /** Format: int32 */
+      left: number;
+      /** Format: int32 */
+      none: number;
+    };
     /** @description A tapered limb with round ends: two circles and what lies between. */
     Capsule: {
       /** Format: int32 */
@@ -1854,10 +2255,28 @@ export interface components {
       /** Format: int32 */
       y: number;
     };
+    /** @description How people left: hands that were counted. */
+    Hands: {
+      /** Format: int32 */
+      easier: number;
+      /** Format: int32 */
+      same: number;
+      /** Format: int32 */
+      worse: number;
+    };
     HealthResponse: {
       status: string;
       catalogue: string;
       version: string;
+    };
+    /** @description Something that went wrong. Nobody is named. */
+    Incident: {
+      /** @description What happened. */
+      what: string;
+      /** @description What was done about it. */
+      done: string;
+      /** @description In which move, or null. */
+      move?: null | string;
     };
     InsertionResponse: {
       move: string;
@@ -1881,6 +2300,11 @@ export interface components {
       why: string;
     };
     JsonElement: import('./classFile').AmpleTideClass;
+    LadderRequest: {
+      class: components['schemas']['JsonElement'];
+      /** Format: int32 */
+      byMs: number;
+    };
     LedgersResponse: {
       sides: components['schemas']['SideResponse'][];
       areas: components['schemas']['AreaResponse'][];
@@ -1888,11 +2312,74 @@ export interface components {
       movements: components['schemas']['MovementsResponse'];
       arc: number[][];
     };
+    LessonEventResponse: {
+      /** Format: int32 */
+      ms: number;
+      /** @enum {string} */
+      kind: 'lead' | 'breath' | 'beat' | 'way' | 'pause' | 'prop';
+      /** @enum {string} */
+      breath: 'in' | 'out' | 'hold-in' | 'hold-out' | 'stay' | 'free';
+      /** Format: int32 */
+      phase: number;
+      /** @enum {string} */
+      side: 'none' | 'right' | 'left';
+      /** Format: int32 */
+      round: number;
+      /** Format: int32 */
+      of: number;
+      cue: null | string;
+      headlines: string[];
+    };
+    LessonLineResponse: {
+      move: string;
+      name: string;
+      position: string;
+      option: string;
+      /** @enum {string} */
+      unit: 'breaths' | 'rounds' | 'beats' | 'seconds';
+      rightNames: null | string;
+      easier: null | string;
+      holds: boolean;
+    };
+    LessonRequest: {
+      class: components['schemas']['JsonElement'];
+    };
+    LessonResponse: {
+      /** Format: int32 */
+      totalMs: number;
+      lines: {
+        [key: string]: components['schemas']['LessonLineResponse'];
+      };
+      passes: components['schemas']['PassResponse'][];
+      rest: components['schemas']['LessonRestResponse'];
+      ladder: number[];
+      score: components['schemas']['JsonElement'];
+    };
+    LessonRestResponse: {
+      lines: string[];
+      /** Format: int32 */
+      leastMs: number;
+      /** Format: int32 */
+      ms: number;
+    };
     /**
      * @description How bad something is.
      * @enum {unknown}
      */
     Level: 'serious' | 'notable' | 'hint';
+    /** @description Between which lengths eight of ten classes like it were to end. */
+    Likely: {
+      /**
+       * Format: int32
+       * @description The shorter, in milliseconds.
+       */
+      fromMs: number;
+      /**
+       * Format: int32
+       * @description The longer, in milliseconds.
+       */
+      toMs: number;
+    };
     LineConditionResponse: {
       id: string;
       with: string[];
@@ -1950,6 +2437,11 @@ export interface components {
       fromMs: number;
       /** Format: int32 */
       toMs: number;
+    };
+    LogResponse: {
+      items: unknown[];
+      /** Format: int32 */
+      total: number;
     };
     MilderResponse: {
       what: string;
@@ -2040,6 +2532,25 @@ export interface components {
     OptionResponse: {
       name: string;
       cue: string;
+    };
+    PassDoseResponse: {
+      /** Format: int32 */
+      amount: number;
+      events: components['schemas']['LessonEventResponse'][];
+    };
+    PassResponse: {
+      line: string;
+      /** Format: int32 */
+      round: number;
+      /** @enum {string} */
+      side: 'none' | 'right' | 'left';
+      /** Format: int32 */
+      startMs: number;
+      /** Format: int32 */
+      follows: null | number;
+      /** Format: int32 */
+      amount: number;
+      doses: components['schemas']['PassDoseResponse'][];
     };
     PathResponse: {
       ways: components['schemas']['WayResponse'][];
@@ -2134,6 +2645,15 @@ export interface components {
       title: string;
       level: components['schemas']['Level'];
     };
+    RungResponse: {
+      /** Format: int32 */
+      from: number;
+      /** Format: int32 */
+      to: number;
+      /** Format: int32 */
+      totalMs: number;
+      changes: components['schemas']['FitChangeResponse'][];
+    };
     ScoreResponse: {
       /** Format: int32 */
       totalMs: number;
@@ -2182,12 +2702,20 @@ export interface components {
       savedAt: string;
       tags: string[];
       archived: boolean;
+      /** Format: date-time */
+      lastTaught: null | string;
     };
     ShelfResponse: {
       items: components['schemas']['ShelfEntry'][];
       /** Format: int32 */
       total: number;
       unreadable: components['schemas']['UnreadableClass'][];
+    };
+    /** @description A prop, and how many were missing. */
+    ShortProp: {
+      prop: string;
+      /** Format: int32 */
+      count: number;
     };
     SideResponse: {
       what: string;
@@ -2237,6 +2765,96 @@ export interface components {
       /** @enum {string} */
       side: 'none' | 'right' | 'left';
       text: string;
+    };
+    /**
+     * @description One evening: what was planned and what really happened. No names of people; hands are counted. Written by hand, minutes and a few words
+     *     are enough.
+     */
+    Taught: {
+      /** @description Its id; left out, it is given one. */
+      id?: null | string;
+      /** @description The class it was, or null where that is on no shelf. */
+      class?: null | string;
+      /** @description What the class was called. */
+      title: string;
+      /**
+       * Format: date-time
+       * @description When it began, with the zone's offset.
+       */
+      at: string;
+      /**
+       * Format: int32
+       * @description How long it was planned to last, in milliseconds; null where nothing was planned.
+       */
+      plannedMs?: null | number;
+      /**
+       * Format: int32
+       * @description How long it lasted, in milliseconds.
+       */
+      realMs: number;
+      likely?: null | components['schemas']['Likely'];
+      /** @description Line by line. */
+      lines?: components['schemas']['TaughtLine'][];
+      /** @description What was changed while teaching. */
+      changes?: components['schemas']['TaughtChange'][];
+      left?: null | components['schemas']['Hands'];
+      /** @description Props of which there were too few. */
+      short?: components['schemas']['ShortProp'][];
+      /** @description What went wrong. */
+      incidents?: components['schemas']['Incident'][];
+      /** @description How it was. */
+      note?: string;
+      /** @description What to think of next time. */
+      next?: string;
+    };
+    /** @description A change that was made while teaching. */
+    TaughtChange: {
+      /**
+       * Format: int32
+       * @description When, in milliseconds since the class began.
+       */
+      atMs: number;
+      /** @description What was done: more, fewer, skip, finish, pause. */
+      what: string;
+      /** @description In words. */
+      text: string;
+      /** @description The line it was made in, or null. */
+      line?: null | string;
+    };
+    /** @description A line as it was planned and as it was taught. */
+    TaughtLine: {
+      /** @description The line's id. */
+      line: string;
+      /** @description What it was called. */
+      name: string;
+      /** @description How much was planned by side. */
+      planned: components['schemas']['BySide'];
+      /** @description How much was done by side. */
+      done: components['schemas']['BySide'];
+      /**
+       * Format: int32
+       * @description Its time as planned, in milliseconds.
+       */
+      plannedMs: number;
+      /**
+       * Format: int32
+       * @description Its time as taught, in milliseconds.
+       */
+      realMs: number;
+      /** @description Its move, or null for talk and waiting. */
+      move?: null | string;
+      /** @description What it is counted in, or null. */
+      unit?: null | string;
+    };
+    TeachingRequest: {
+      session: string;
+      /** @default false */
+      takeOver: boolean;
+    };
+    TeachingResponse: {
+      session: string;
+      /** Format: date-time */
+      since: string;
     };
     TimeResponse: {
       /** Format: int32 */
