@@ -44,6 +44,11 @@ export type Version = Schemas['VersionEntry'];
 export type ShelfEntry = Schemas['ShelfEntry'];
 export type Applied = Schemas['ApplyResponse'];
 export type Fitted = Schemas['FitResponse'];
+export type Lesson = Omit<Schemas['LessonResponse'], 'score'> & { score: Score };
+export type LessonPass = Schemas['PassResponse'];
+export type LessonEvent = Schemas['LessonEventResponse'];
+export type Rung = Schemas['RungResponse'];
+export type Taught = Schemas['Taught'];
 export type BinEntry = Schemas['BinEntry'];
 export type UnreadableClass = Schemas['UnreadableClass'];
 
