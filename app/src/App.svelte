@@ -7,11 +7,13 @@
   const routes = {
     '/': Shelf,
     '/plan/:id/:view?': wrap({ asyncComponent: () => import('./views/plan/PlanPage.svelte') }),
+    '/teach/:id': wrap({ asyncComponent: () => import('./views/teach/TeachPage.svelte') }),
     '/card/:id': wrap({ asyncComponent: () => import('./views/plan/CardPage.svelte') }),
     '/moves': wrap({ asyncComponent: () => import('./views/moves/Moves.svelte') }),
     '/moves/:id': wrap({ asyncComponent: () => import('./views/moves/MovePage.svelte') }),
     '/write': wrap({ asyncComponent: () => import('./views/moves/OwnMove.svelte') }),
     '/write/:id': wrap({ asyncComponent: () => import('./views/moves/OwnMove.svelte') }),
+    '/log': wrap({ asyncComponent: () => import('./views/log/LogPage.svelte') }),
     '/new': wrap({ asyncComponent: () => import('./views/brief/NewClass.svelte') }),
     '/safety': wrap({ asyncComponent: () => import('./views/SafetyPage.svelte') }),
     '*': Missing,

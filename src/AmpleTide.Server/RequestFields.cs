@@ -34,6 +34,10 @@ internal sealed class RequestFields(JsonElement root)
     /// <summary>True or false; false where it is left out.</summary>
     public bool OptionalFlag(string name) => Has(name) && Flag(name);
 
+    /// <summary>An object, which outlives the request, or null where it is left out.</summary>
+    public JsonElement? OptionalObject(string name) =>
+        Has(name) && Object(name) is { ValueKind: JsonValueKind.Object } found ? found.Clone() : null;
+
     /// <summary>A whole number from least to most.</summary>
     public int Number(string name, int least, int most)
     {

@@ -1,4 +1,5 @@
 using System.Collections.Concurrent;
+using System.Text.Json;
 
 namespace AmpleTide.Server;
 
@@ -17,22 +18,24 @@ internal sealed class Teachings(TimeProvider clock)
     /// <param name="Session">The tab's own name.</param>
     /// <param name="Since">When it began.</param>
     /// <param name="Heard">When it was last heard of.</param>
-    public sealed record Teaching(string Session, DateTimeOffset Since, DateTimeOffset Heard);
+    /// <param name="State">Where it has got to, as it said itself; null where it has not begun.</param>
+    public sealed record Teaching(string Session, DateTimeOffset Since, DateTimeOffset Heard, JsonElement? State);
 
     /// <summary>Takes a class for a tab, or keeps it.</summary>
     /// <param name="id">The class.</param>
     /// <param name="session">The tab.</param>
     /// <param name="takeOver">Whether it takes the class from another.</param>
+    /// <param name="state">Where it has got to, or null where nothing has changed.</param>
     /// <returns>Who teaches it now: this tab, or the one that has it.</returns>
-    public Teaching Take(string id, string session, bool takeOver)
+    public Teaching Take(string id, string session, bool takeOver, JsonElement? state)
     {
         var now = clock.GetUtcNow();
         return byClass.AddOrUpdate(
             id,
-            _ => new(session, now, now),
+            _ => new(session, now, now, state),
             (_, has) =>
-                has.Session == session ? has with { Heard = now }
-                : takeOver || now - has.Heard > Silence ? new(session, now, now)
+                has.Session == session ? has with { Heard = now, State = state ?? has.State }
+                : takeOver || now - has.Heard > Silence ? new(session, now, now, state ?? has.State)
                 : has
         );
     }

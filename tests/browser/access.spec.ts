@@ -1,7 +1,5 @@
-import AxeBuilder from '@axe-core/playwright';
-import { expect, open, test } from './fixtures';
+import { expect, open, scan, test } from './fixtures';
 
-/** WCAG 2.2 AA as axe-core checks it, on each view in each theme. */
 for (const theme of ['paper', 'night']) {
   test.describe(theme, () => {
     test.beforeEach(async ({ page }) => {
@@ -32,7 +30,3 @@ test('320 pixels are enough to read a class', async ({ page }) => {
   await page.getByRole('link', { name: /Bench by the window/ }).waitFor();
   expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)).toBe(0);
 });
-
-async function scan(page: Parameters<typeof open>[0]) {
-  return new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze();
-}

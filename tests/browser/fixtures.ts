@@ -1,3 +1,4 @@
+import AxeBuilder from '@axe-core/playwright';
 import { test as base, type APIRequestContext, type Page } from '@playwright/test';
 
 export interface ClassFile {
@@ -57,6 +58,10 @@ export async function open(page: Page, id: string) {
   await page.getByRole('heading', { level: 1 }).waitFor();
   await page.locator('[data-line]').first().waitFor();
 }
+
+/** WCAG 2.2 AA as axe-core checks it. */
+export const scan = (page: Page) =>
+  new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze();
 
 export const line = (page: Page, id: string) => page.locator(`[data-line="${id}"]`);
 

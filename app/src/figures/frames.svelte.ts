@@ -17,6 +17,14 @@ class FrameStore {
     return frames;
   }
 
+  /** Fetches a moving picture, where it is not there yet. */
+  async load(move: string, position: string, option: string, side: 'right' | 'left'): Promise<void> {
+    const key = `${move}@${position}@${option}@${side}`;
+    if (this.known.has(key)) return;
+    this.asked.add(key);
+    await this.bring(key, move, { position, option, side });
+  }
+
   /** Asks for everything anew, after a move was changed. */
   forget() {
     this.known.clear();

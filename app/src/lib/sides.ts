@@ -23,7 +23,7 @@ function pairOf(move: Move) {
 }
 
 /** What the right and the left of a move are called: sides, or ways round. */
-export const sideNames = (move: Move): readonly [string, string] =>
+export const sideNames = (move: Pick<Move, 'sides' | 'circle'>): readonly [string, string] =>
   move.sides === 'circling' ? pairs[move.circle].said : ['right', 'left'];
 
 export interface SideChoice {

@@ -1,4 +1,4 @@
-type Theme = 'paper' | 'night';
+export type Theme = 'paper' | 'night';
 
 const key = 'ample-tide.theme';
 
@@ -21,6 +21,12 @@ class ThemeChoice {
     localStorage.setItem(key, this.now);
     this.show();
   };
+
+  /** Shows a theme for as long as a view needs it; the choice stays as it was. Returns what ends it. */
+  lend(other: Theme): () => void {
+    document.documentElement.dataset.theme = other;
+    return () => this.show();
+  }
 
   private show() {
     document.documentElement.dataset.theme = this.now;

@@ -18,3 +18,12 @@ export function moment(iso: string): string {
 export function day(iso: string): string {
   return days.format(new Date(iso));
 }
+
+/** A time with the offset of the reader's own zone, so that an evening stays an evening. */
+export function localIso(ms: number): string {
+  const date = new Date(ms);
+  const offset = -date.getTimezoneOffset();
+  const shifted = new Date(ms + offset * 60_000).toISOString().slice(0, -1);
+  const part = (n: number) => String(Math.floor(Math.abs(n))).padStart(2, '0');
+  return `${shifted}${offset < 0 ? '-' : '+'}${part(offset / 60)}:${part(offset % 60)}`;
+}

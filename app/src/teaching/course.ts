@@ -409,7 +409,9 @@ function finish(plan: Plan, course: Course): void {
   const lines = new Set(best.rung?.changes.map((c) => c.line)).size;
   const how =
     lines === 0
-      ? 'the rest takes it up'
+      ? Math.abs(best.off) < 1000
+        ? 'as it is'
+        : 'the rest takes it up'
       : `${lines} ${lines === 1 ? 'line' : 'lines'} ${best.rung!.totalMs < plan.lesson.totalMs ? 'shorter' : 'longer'}`;
   const text =
     Math.abs(off) * 1000 <= nearMs

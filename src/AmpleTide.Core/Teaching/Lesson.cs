@@ -67,15 +67,16 @@ public sealed record Lesson(Score Score, IReadOnlyList<Pass> Passes)
         var at = 0;
         foreach (var e in score.Events!.Where(e => e.Kind != EventKind.Prop))
         {
-            while (at + 1 < passes.Count && Begins(passes[at + 1], e))
+            while (at + 1 < passes.Count && Begins(passes[at + 1], passes[at], e))
                 at++;
             events[at].Add(LessonEvent.From(e));
         }
         return events;
     }
 
-    private static bool Begins(Taken next, ScoreEvent e) =>
-        e.At >= next.Occurrence.Start || (e.Kind == EventKind.Way && ReferenceEquals(e.Item, next.Item));
+    private static bool Begins(Taken next, Taken last, ScoreEvent e) =>
+        e.At >= next.Occurrence.Start
+        || (e.Kind == EventKind.Way && e.At >= last.Occurrence.End && ReferenceEquals(e.Item, next.Item));
 }
 
 /// <summary>Something of the class, one time that it is taken.</summary>

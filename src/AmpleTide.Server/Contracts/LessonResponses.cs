@@ -55,6 +55,8 @@ public sealed record LessonResponse(
 /// <param name="Position">Where it is taken.</param>
 /// <param name="Option">In which option.</param>
 /// <param name="Unit">What it is counted in.</param>
+/// <param name="Sides">How it has sides.</param>
+/// <param name="Circle">What its directions are called, where it circles.</param>
 /// <param name="RightNames">What <i>right</i> means in it, or null.</param>
 /// <param name="Easier">What is said to whoever takes it easier, or null.</param>
 /// <param name="Holds">Whether it is stayed in, each at their own breath.</param>
@@ -64,6 +66,8 @@ public sealed record LessonLineResponse(
     string Position,
     string Option,
     [property: WordsOf(typeof(Unit))] string Unit,
+    Sidedness Sides,
+    Circle Circle,
     string? RightNames,
     string? Easier,
     bool Holds
@@ -77,6 +81,8 @@ public sealed record LessonLineResponse(
             line.Position!.Id,
             line.Line.Option,
             Word.Encoded(line.Dose.Unit).ToString(),
+            line.Move.Sides,
+            line.Move.Circle,
             line.Move.RightNames,
             line.Line.Option != MoveForm.EasierOption && line.Move.Options.TryGetValue(MoveForm.EasierOption, out var easier)
                 ? easier.Cue
@@ -186,8 +192,11 @@ public sealed record RungResponse(int From, int To, int TotalMs, IReadOnlyList<F
         );
 }
 
-/// <summary>Who wants to teach a class: a tab's own name, and whether it takes over from another.</summary>
-public sealed record TeachingRequest(string Session, bool TakeOver = false);
+/// <summary>Who wants to teach a class.</summary>
+/// <param name="Session">The tab's own name.</param>
+/// <param name="TakeOver">Whether it takes the class from another tab or browser.</param>
+/// <param name="State">Where it has got to, for whoever takes over; left out, what was said last holds.</param>
+public sealed record TeachingRequest(string Session, bool TakeOver = false, JsonElement? State = null);
 
-/// <summary>Who teaches a class, and since when.</summary>
-public sealed record TeachingResponse(string Session, DateTimeOffset Since);
+/// <summary>Who teaches a class, since when, and where it has got to.</summary>
+public sealed record TeachingResponse(string Session, DateTimeOffset Since, JsonElement? State);

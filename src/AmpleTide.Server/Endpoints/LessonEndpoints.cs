@@ -57,16 +57,17 @@ internal static class LessonEndpoints
         var fields = new RequestFields(body.RootElement);
         var session = fields.Text("session");
         var takesOver = fields.OptionalFlag("takeOver");
+        var state = fields.OptionalObject("state");
         if (session.Length > LongestSession)
             fields.Wrong("session", $"has {session.Length} characters, {LongestSession} at most");
         fields.Check();
-        var has = teachings.Take(id, session, takesOver);
+        var has = teachings.Take(id, session, takesOver, state);
         if (has.Session != session)
             throw new ConflictException(
                 "The class is being taught in another tab or browser.",
                 $"It began there at {has.Since.ToLocalTime():HH:mm}. Take over here, or go on there."
             );
-        return TypedResults.Ok(new TeachingResponse(has.Session, has.Since));
+        return TypedResults.Ok(new TeachingResponse(has.Session, has.Since, has.State));
     }
 
     private static NoContent Leave(string id, string session, Teachings teachings)

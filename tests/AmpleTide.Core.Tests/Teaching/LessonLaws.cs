@@ -42,6 +42,20 @@ public sealed class LessonLaws
     }
 
     [Theory, MemberData(nameof(Classes))]
+    public void Every_pass_has_its_own_practice(string title)
+    {
+        foreach (var pass in Lesson.Of(Plan(title), Shipped.Catalogue, Shipped.Ways).Passes)
+        foreach (var dose in pass.Doses)
+        {
+            Assert.NotEmpty(dose.Events);
+            var practice = dose.Events.Where(e => e.Kind is EventKind.Breath or EventKind.Beat).ToList();
+            Assert.Equal(pass.Item is LineScore, practice.Count > 0);
+            if (pass.Item is LineScore { Alternates: false })
+                Assert.All(practice, e => Assert.Equal(pass.Side, e.Side));
+        }
+    }
+
+    [Theory, MemberData(nameof(Classes))]
     public void Every_second_side_follows_a_first_of_the_same_move_and_dose(string title)
     {
         var passes = Lesson.Of(Plan(title), Shipped.Catalogue, Shipped.Ways).Passes;

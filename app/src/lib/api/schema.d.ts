@@ -2337,6 +2337,8 @@ export interface components {
       option: string;
       /** @enum {string} */
       unit: 'breaths' | 'rounds' | 'beats' | 'seconds';
+      sides: components['schemas']['Sidedness'];
+      circle: components['schemas']['Circle'];
       rightNames: null | string;
       easier: null | string;
       holds: boolean;
@@ -2850,11 +2852,13 @@ export interface components {
       session: string;
       /** @default false */
       takeOver: boolean;
+      state?: unknown;
     };
     TeachingResponse: {
       session: string;
       /** Format: date-time */
       since: string;
+      state: null | components['schemas']['JsonElement'];
     };
     TimeResponse: {
       /** Format: int32 */

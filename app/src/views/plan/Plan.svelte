@@ -22,6 +22,7 @@
   import BodyView from './BodyView.svelte';
   import BriefView from './BriefView.svelte';
   import BringView from './BringView.svelte';
+  import LogView from './LogView.svelte';
   import PeopleView from './PeopleView.svelte';
   import PlanHeader from './PlanHeader.svelte';
   import PlanTabs from './PlanTabs.svelte';
@@ -88,6 +89,7 @@
     const typing = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement;
     if (event.key === '?' && !typing) keys = true;
     const plain = !typing && !event.ctrlKey && !event.metaKey && !event.altKey;
+    if (event.key === 't' && plain) void push(`/teach/${params.id}`);
     if (event.key === 'p' && plain) playback.toggle();
     if (event.key === 'f' && plain) {
       event.preventDefault();
@@ -146,7 +148,7 @@
 
 <div class="flex h-full flex-col max-md:h-auto">
   {#if plan.document && catalogue.moves.size > 0}
-    <PlanHeader {plan} onfit={() => void fit()} />
+    <PlanHeader {plan} id={params.id} onfit={() => void fit()} />
     {#if plan.saver.theirs}<Conflict {plan} />{/if}
     {#if plan.saver.state === 'deleted'}
       <p role="alert" class="mx-6 mb-2 flex flex-wrap items-center gap-4 rounded-xl bg-sand px-4 py-2">
@@ -193,6 +195,7 @@
         {:else if view === 'body'}<BodyView {plan} ongo={go} />
         {:else if view === 'bring'}<BringView {plan} ongo={go} />
         {:else if view === 'people'}<PeopleView {plan} ongo={go} />
+        {:else if view === 'log'}<LogView {plan} id={params.id} />
         {:else}<VersionsView {plan} />{/if}
       </main>
     {:else}

@@ -5,7 +5,7 @@
   import type { PlanState } from '../../plan/plan.svelte';
   import Wave from '../../lib/Wave.svelte';
 
-  const { plan, onfit }: { plan: PlanState; onfit: () => void } = $props();
+  const { plan, id, onfit }: { plan: PlanState; id: string; onfit: () => void } = $props();
 
   const wantedMs = $derived((plan.document?.minutes ?? 0) * 60_000);
   const totalMs = $derived(plan.score?.totalMs ?? 0);
@@ -51,7 +51,8 @@
       <span class:text-serious={Math.abs(off) > 60_000}>{clock(off)} {off > 0 ? 'over' : 'short'}</span>
     {/if}
   </div>
-  <div class="flex items-center gap-4 max-lg:ml-auto print:hidden">
+  <div class="flex items-center gap-3 max-lg:ml-auto print:hidden">
+    <a class="press-deep inline-flex items-center" href="#/teach/{id}" title="Teach it tonight (t)">Teach</a>
     <button class="press" title="Fit the class to its minutes (f)" disabled={plan.offline} onclick={onfit}
       >Fit</button
     >

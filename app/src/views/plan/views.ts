@@ -6,6 +6,7 @@ export const views = [
   ['body', 'Body'],
   ['bring', 'Bring'],
   ['people', 'People'],
+  ['log', 'Log'],
   ['versions', 'Versions'],
 ] as const;
 

@@ -37,7 +37,9 @@
       <span class="block"
         >{clock(entry.totalMs)} planned{Math.abs(off) > 60_000
           ? `, ${clock(off)} ${off > 0 ? 'over' : 'short'}`
-          : ''} · {day(entry.savedAt)}</span
+          : ''} · {entry.lastTaught
+          ? `last taught ${day(entry.lastTaught)}`
+          : `saved ${day(entry.savedAt)}`}</span
       >
       {#if entry.tags.length > 0}<span class="block truncate">{entry.tags.join(' · ')}</span>{/if}
       {#if entry.serious > 0}<span class="block font-semibold text-serious"

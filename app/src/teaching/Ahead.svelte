@@ -1,0 +1,56 @@
+<script lang="ts">
+  import { catalogue } from '../lib/catalogue.svelte';
+  import { plain } from '../lib/words';
+  import { shortSwap, type Names } from '../people/swaps';
+  import type { Plan } from './course';
+  import { isNear, type Moment } from './moment';
+
+  /** What comes next in the last ten seconds; before that the easier option and who does something else. */
+  const { moment, plan }: { moment: Moment; plan: Plan } = $props();
+
+  const names = $derived<Names>(catalogue);
+  const scored = $derived(plan.lesson.score.lines.find((l) => l.id === moment.pass.line));
+  const swaps = $derived((scored?.conditions ?? []).map((s) => shortSwap(s, names, scored?.position)));
+  const prop = (id: string) => catalogue.props.find((p) => p.id === id)?.name.toLowerCase() ?? plain(id);
+  const isOther = $derived(moment.next !== null && moment.next.line !== moment.pass.line);
+</script>
+
+<div class="ahead" aria-live="polite">
+  {#if isNear(moment.next)}
+    <p data-next>
+      <span>next</span>
+      <b>{isOther ? moment.next.name : `the ${moment.next.side} side`}</b>{#if moment.next.way}, {moment.next
+          .way}{/if}
+      {#if moment.next.wayMs > 0}<span>{Math.round(moment.next.wayMs / 1000)} s</span>{/if}
+    </p>
+    {#if moment.next.props.length > 0}
+      <p><span>have ready</span> <b>{moment.next.props.map(prop).join(', ')}</b></p>
+    {/if}
+  {:else}
+    {#if moment.line?.easier}<p><span>easier</span> {moment.line.easier}</p>{/if}
+    {#each swaps.slice(0, 3) as swap (swap)}<p><span>swap</span> {swap}</p>{/each}
+  {/if}
+</div>
+
+<style>
+  .ahead {
+    font-size: clamp(16px, 3.3vh, 28px);
+    line-height: 1.25;
+    color: var(--ink);
+    /* Three lines, so that the figure does not jump when there are fewer. */
+    min-height: 3.75em;
+    display: flex;
+    flex-direction: column;
+    justify-content: end;
+  }
+  @media (max-width: 700px) {
+    .ahead {
+      font-size: 15px;
+    }
+  }
+  span {
+    color: var(--muted);
+    font-size: 0.8em;
+    margin-right: 0.3em;
+  }
+</style>

@@ -1,0 +1,83 @@
+import { api, sentence, type ClassFile } from '../lib/api/client';
+import type { Tap } from './course';
+
+/** Where a class has got to, for a tab or browser that takes it over. */
+export interface Handover {
+  document: ClassFile;
+  startedAt: number;
+  taps: Tap[];
+  logId: string;
+}
+
+const everyMs = 8000;
+
+/** Tells the server that this tab teaches a class, so that no other does at the same time. Without a server nobody is asked. */
+export class Desk {
+  private readonly session = crypto.randomUUID();
+  private timer: ReturnType<typeof setInterval> | undefined;
+  private untold: Handover | null = null;
+
+  constructor(
+    private id: string,
+    private lost: (why: string) => void,
+  ) {
+    // Whoever closes the tab lets the class go; one that was killed is waited for.
+    addEventListener('pagehide', this.leave);
+  }
+
+  /** Takes the class: what another had of it, null where nobody had begun, or a sentence on why it is not to be had. */
+  async take(takeOver: boolean): Promise<Handover | string | null> {
+    try {
+      const { data, error } = await this.say(takeOver);
+      if (error) return sentence(error);
+      this.timer ??= setInterval(() => void this.keep(), everyMs);
+      return (data?.state as unknown as Handover | undefined) ?? null;
+    } catch {
+      this.timer ??= setInterval(() => void this.keep(), everyMs);
+      return null;
+    }
+  }
+
+  /** Tells what has changed, now and until it was heard. */
+  tell(state: Handover) {
+    this.untold = state;
+    void this.keep();
+  }
+
+  leave = () => {
+    this.stop();
+    removeEventListener('pagehide', this.leave);
+    void api
+      .DELETE('/api/teaching/{id}', {
+        params: { path: { id: this.id }, query: { session: this.session } },
+        keepalive: true,
+      })
+      .catch(() => undefined);
+  };
+
+  private stop() {
+    clearInterval(this.timer);
+    this.timer = undefined;
+  }
+
+  private async keep() {
+    try {
+      const { error, response } = await this.say(false);
+      if (!error || response.status !== 409) return;
+      this.stop();
+      this.lost(sentence(error));
+    } catch {
+      // The server is not there; the class goes on from what this browser keeps.
+    }
+  }
+
+  private async say(takeOver: boolean) {
+    const state = this.untold;
+    const said = await api.PUT('/api/teaching/{id}', {
+      params: { path: { id: this.id } },
+      body: { session: this.session, takeOver, ...(state ? { state: state as never } : {}) },
+    });
+    if (said.data && this.untold === state) this.untold = null;
+    return said;
+  }
+}
