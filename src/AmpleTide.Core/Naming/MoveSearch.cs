@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using AmpleTide.Core.Catalogue;
 using Quickenshtein;
 
@@ -7,10 +8,11 @@ namespace AmpleTide.Core.Naming;
 /// <param name="Move">Which.</param>
 /// <param name="Name">The name that is likest to what was asked.</param>
 /// <param name="Likeness">How like it is: 1 is the same.</param>
-public sealed record Named(Move Move, string Name, double Likeness)
+/// <param name="IsWhole">Whether every word that was asked for is in the name, slips forgiven.</param>
+public sealed record Named(Move Move, string Name, double Likeness, bool IsWhole)
 {
     /// <summary>Whether it is as good as said.</summary>
-    public bool Sure => Likeness >= MoveSearch.Sure;
+    public bool Sure => Likeness >= MoveSearch.Sure && IsWhole;
 }
 
 /// <summary>
@@ -30,16 +32,27 @@ public sealed class MoveSearch
         SameStem = 0.8,
         Swapped = 0.85,
         PerSlip = 0.14,
-        Joined = 0.97;
+        Joined = 0.97,
+        OtherOrder = 0.975;
 
     // Of those that are alike a move's own name comes first, and before it what is written letter by letter.
     private const double OwnName = 0.004;
     private const double ToTheLetter = 0.008;
 
-    private readonly List<Entry> entries = [];
-    private readonly Dictionary<string, int> frequency = [];
+    // Nobody calls a move by more words.
+    private const int MostWords = 12;
+    private const int MostKept = 4000;
 
-    private sealed record Entry(Move Move, string Name, IReadOnlyList<string> Words, string Joined, double Bonus);
+    private readonly List<Entry> entries = [];
+    private readonly List<string> vocabulary = [];
+    private readonly Dictionary<string, int> places = [];
+    private readonly List<double> weights = [];
+
+    // How like a word is to each of the vocabulary: asked for again and again while somebody types.
+    private readonly ConcurrentDictionary<string, double[]> likenesses = [];
+
+    /// <summary>A name: its words by their place in the vocabulary.</summary>
+    private sealed record Entry(Move Move, string Name, int[] Words, string Joined, double Bonus);
 
     /// <summary>Reads the names of all moves.</summary>
     public MoveSearch(IReadOnlyList<Move> moves)
@@ -52,23 +65,27 @@ public sealed class MoveSearch
             foreach (var name in move.Traditional?.Split(", ") ?? [])
                 Add(move, name, 0);
         }
+        var frequency = new int[vocabulary.Count];
         foreach (var word in entries.SelectMany(e => e.Words.Distinct()))
-            frequency[word] = frequency.GetValueOrDefault(word) + 1;
+            frequency[word]++;
+        weights.AddRange(frequency.Select(Weight));
     }
 
     /// <summary>Moves by what they are called, best first; each once, by its likest name.</summary>
     public IReadOnlyList<Named> Find(string asked, int most = 20)
     {
         var (words, joined) = (NameWords.Of(asked), NameWords.Joined(asked));
-        if (words.Count == 0)
+        if (words.Count is 0 or > MostWords)
             return [];
+        var query = new Query(joined, [.. words.Select(LikenessesOf)], [.. words.Select(WeightOf)]);
         return
         [
             .. entries
                 .Select(e => new Named(
                     e.Move,
                     e.Name,
-                    Likeness(words, joined, e) + (e.Name.Equals(asked.Trim(), StringComparison.OrdinalIgnoreCase) ? ToTheLetter : 0)
+                    Likeness(query, e) + (e.Name.Equals(asked.Trim(), StringComparison.OrdinalIgnoreCase) ? ToTheLetter : 0),
+                    IsWhole(query, e)
                 ))
                 .Where(n => n.Likeness >= Least)
                 .GroupBy(n => n.Move)
@@ -78,33 +95,94 @@ public sealed class MoveSearch
         ];
     }
 
-    private void Add(Move move, string name, double bonus) =>
-        entries.Add(new(move, name, NameWords.Of(name), NameWords.Joined(name), bonus));
+    /// <summary>Moves by the first letters of one of their names: "CC", "DFD".</summary>
+    public IReadOnlyList<Named> ByInitials(string letters) =>
+        [
+            .. entries
+                .Where(e => InitialsOf(e.Name, all: true) == letters || InitialsOf(e.Name, all: false) == letters)
+                .Select(e => new Named(e.Move, e.Name, Least, false))
+                .DistinctBy(n => n.Move),
+        ];
 
-    // How much of what was asked the name has, and how much of the name was asked, rare words counting more; or the letters as a whole.
-    private double Likeness(IReadOnlyList<string> asked, string joined, Entry entry)
+    private static string InitialsOf(string name, bool all) =>
+        string.Concat(
+                name.Split([' ', '-'], StringSplitOptions.RemoveEmptyEntries)
+                    .Where(w => all || w is not ("and" or "the" or "pose"))
+                    .Select(w => w[0])
+            )
+            .ToUpperInvariant();
+
+    private void Add(Move move, string name, double bonus) =>
+        entries.Add(new(move, name, [.. NameWords.Of(name).Select(PlaceOf)], NameWords.Joined(name), bonus));
+
+    private int PlaceOf(string word)
     {
-        if (joined == entry.Joined)
-            return 1 + entry.Bonus;
-        var had = Covered(asked, entry.Words);
-        var was = Covered(entry.Words, asked);
-        var byWords = had + was > 0 ? 2 * had * was / (had + was) : 0;
-        return Math.Max(byWords, Joined * ByLetters(joined, entry.Joined)) + entry.Bonus;
+        if (!places.TryGetValue(word, out var place))
+        {
+            places[word] = place = vocabulary.Count;
+            vocabulary.Add(word);
+        }
+        return place;
     }
 
-    private double Covered(IReadOnlyList<string> words, IReadOnlyList<string> by)
+    /// <summary>What is asked: as one word, and of each word how like it is to those of the vocabulary, and its weight.</summary>
+    private sealed record Query(string Joined, double[][] Likenesses, double[] Weights);
+
+    private double[] LikenessesOf(string word)
+    {
+        if (likenesses.Count > MostKept)
+            likenesses.Clear();
+        return likenesses.GetOrAdd(word, w => [.. vocabulary.Select(other => Likeness(w, other))]);
+    }
+
+    private double WeightOf(string word) => places.TryGetValue(word, out var place) ? weights[place] : Weight(0);
+
+    private double Weight(int frequency) => Math.Log(1 + (entries.Count / (1.0 + frequency)));
+
+    // How much of what was asked the name has, and how much of the name was asked, rare words counting more; or the letters as a whole.
+    private double Likeness(Query query, Entry entry)
+    {
+        if (query.Joined == entry.Joined)
+            return 1 + entry.Bonus;
+        var (had, was) = (Had(query, entry), Was(query, entry));
+        var byWords = had + was > 0 ? OtherOrder * 2 * had * was / (had + was) : 0;
+        return Math.Max(byWords, Joined * ByLetters(query.Joined, entry.Joined)) + entry.Bonus;
+    }
+
+    private static double Had(Query query, Entry entry)
     {
         var (sum, covered) = (0.0, 0.0);
-        foreach (var word in words)
+        for (var i = 0; i < query.Likenesses.Length; i++)
         {
-            var weight = Weight(word);
-            sum += weight;
-            covered += weight * by.Max(other => Likeness(word, other));
+            sum += query.Weights[i];
+            covered += query.Weights[i] * Best(query.Likenesses[i], entry);
         }
         return covered / sum;
     }
 
-    private double Weight(string word) => Math.Log(1 + (entries.Count / (1.0 + frequency.GetValueOrDefault(word))));
+    private double Was(Query query, Entry entry)
+    {
+        var (sum, covered) = (0.0, 0.0);
+        foreach (var word in entry.Words)
+        {
+            sum += weights[word];
+            covered += weights[word] * query.Likenesses.Max(l => l[word]);
+        }
+        return covered / sum;
+    }
+
+    private static double Best(double[] likenesses, Entry entry)
+    {
+        var best = 0.0;
+        foreach (var word in entry.Words)
+            best = Math.Max(best, likenesses[word]);
+        return best;
+    }
+
+    private static bool IsWhole(Query query, Entry entry) =>
+        query.Joined == entry.Joined
+        || Array.TrueForAll(query.Likenesses, l => Best(l, entry) > 0)
+        || ByLetters(query.Joined, entry.Joined) >= Sure;
 
     private static double Likeness(string one, string other)
     {

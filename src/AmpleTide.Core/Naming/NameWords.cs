@@ -17,6 +17,7 @@ internal static class NameWords
         "exercise",
         "for",
         "in",
+        "it",
         "of",
         "on",
         "pose",

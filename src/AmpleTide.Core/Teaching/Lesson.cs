@@ -75,8 +75,7 @@ public sealed record Lesson(Score Score, IReadOnlyList<Pass> Passes)
     }
 
     private static bool Begins(Taken next, Taken last, ScoreEvent e) =>
-        e.At >= next.Occurrence.Start
-        || (e.Kind == EventKind.Way && e.At >= last.Occurrence.End && ReferenceEquals(e.Item, next.Item));
+        e.At >= next.Occurrence.Start || (e.Kind == EventKind.Way && e.At >= last.Occurrence.End && ReferenceEquals(e.Item, next.Item));
 }
 
 /// <summary>Something of the class, one time that it is taken.</summary>
