@@ -15,10 +15,13 @@ namespace AmpleTide.Core.Notebook;
 public sealed partial class NotebookReader(MoveCatalogue catalogue, MoveSearch search)
 {
     /// <summary>No plan has more lines.</summary>
-    public const int MostLines = 400;
+    public const int MostLines = 2500;
 
-    /// <summary>No line is longer.</summary>
-    public const int LongestLine = 400;
+    // A line that is longer is no move; what is said may be.
+    private const int LongestLine = 300;
+
+    // So many names are looked up at most: a plan has some hundred, a muddle thousands.
+    private const int MostNames = 1500;
 
     private const int MostOthers = 5;
     private const double ForHere = 0.05;
@@ -60,18 +63,24 @@ public sealed partial class NotebookReader(MoveCatalogue catalogue, MoveSearch s
         ["finish"] = Part.Close,
     };
 
+    private int names;
+
+    /// <summary>How many lines a text has that say something.</summary>
+    public static int LinesOf(string text) => text.ReplaceLineEndings("\n").Split('\n').Count(l => !string.IsNullOrWhiteSpace(l));
+
     /// <summary>Reads a plan.</summary>
-    /// <param name="text">The plan; its first lines up to <see cref="MostLines"/>.</param>
+    /// <param name="text">The plan.</param>
     /// <param name="title">What the class is called.</param>
+    /// <exception cref="ArgumentException">It has more than <see cref="MostLines"/> lines.</exception>
     public NotebookPlan Read(string text, string title)
     {
+        if (LinesOf(text) > MostLines)
+            throw new ArgumentException($"A plan has at most {MostLines} lines.", nameof(text));
+        names = 0;
         var draft = new NotebookDraft(title, DefaultMinutes);
         var lines = new List<NotebookLine>();
-        foreach (var written in text.ReplaceLineEndings("\n").Split('\n').Where(l => !string.IsNullOrWhiteSpace(l)).Take(MostLines))
-        {
-            var line = written.Length > LongestLine ? written[..LongestLine] : written;
-            lines.AddRange(ReadLine(line, draft));
-        }
+        foreach (var written in text.ReplaceLineEndings("\n").Split('\n').Where(l => !string.IsNullOrWhiteSpace(l)))
+            lines.AddRange(ReadLine(written, draft));
         return new(lines, draft.Finish());
     }
 
@@ -93,7 +102,7 @@ public sealed partial class NotebookReader(MoveCatalogue catalogue, MoveSearch s
     private IReadOnlyList<NotebookLine>? SectionHead(string text, string written, NotebookDraft draft)
     {
         var head = Head().Match(text);
-        var name = head.Success ? head.Groups["name"].Value.Trim() : text;
+        var name = head.Success ? Unfolded(head.Groups["name"].Value) : text;
         var part = PartOf(head.Groups["part"].Success ? head.Groups["part"].Value : name);
         var after = head.Groups["after"].Value.Trim();
         var isMarked = written.TrimStart().StartsWith('#');
@@ -117,6 +126,9 @@ public sealed partial class NotebookReader(MoveCatalogue catalogue, MoveSearch s
         return Enum.TryParse<Part>(word, true, out var exact) && Enum.IsDefined(exact) ? exact : null;
     }
 
+    /// <summary>What a text stands for that was folded into one line.</summary>
+    internal static string Unfolded(string words) => words.Trim().Replace(" ⏎ ", "\n", StringComparison.Ordinal).Replace('∶', ':');
+
     private static NotebookLine? SetHead(string text, string written, NotebookDraft draft)
     {
         if (SetWords().Match(text.ToLowerInvariant()) is not { Success: true } match)
@@ -125,7 +137,7 @@ public sealed partial class NotebookReader(MoveCatalogue catalogue, MoveSearch s
         var sides = SideName().Matches(said).Select(m => m.Value[0] == 'r' ? Side.Right : Side.Left).Take(MostRounds).ToList();
         var times = TimesOf().Match(said) is { Success: true } t && int.TryParse(t.Value, out var n) ? Math.Clamp(n, 1, MostRounds) : 1;
         IReadOnlyList<Side> rounds = sides.Count > 0 ? sides : [.. Enumerable.Repeat(Side.None, times)];
-        var name = text[match.Groups["name"].Index..][..match.Groups["name"].Length].Trim();
+        var name = Unfolded(text.Substring(match.Groups["name"].Index, match.Groups["name"].Length));
         return new(written.Trim(), NotebookKind.Set) { Id = draft.BeginSet(name, rounds) };
     }
 
@@ -185,16 +197,14 @@ public sealed partial class NotebookReader(MoveCatalogue catalogue, MoveSearch s
 
     private NotebookLine MoveLine(string text, string written, NotebookDraft draft)
     {
+        if (text.Length > LongestLine)
+            return Unknown(text, written, draft);
         // "Neck: ear to shoulder": what stands before the colon only says what it is about.
         var after = Head().Match(text) is { Success: true } head ? head.Groups["after"].Value : "";
-        var found = Readings(text).Concat(after.Length > 0 ? Readings(after) : []).MaxBy(r => r.Worth + Here(r.Best.Move, draft));
+        var found =
+            Exactly(text) ?? Readings(text).Concat(after.Length > 0 ? Readings(after) : []).MaxBy(r => r.Worth + Here(r.Best.Move, draft));
         if (found is null)
-            return new(written.Trim(), NotebookKind.Unknown)
-            {
-                Id = draft.Add(new Spoken { Id = "", Words = text }),
-                Sure = false,
-                Doubt = "No move is called that; it is kept as something you say.",
-            };
+            return Unknown(text, written, draft);
         var line = found.Line(draft.Goes(found.Best.Move));
         var id = draft.Add(line);
         var doubt = found.Doubt;
@@ -209,6 +219,31 @@ public sealed partial class NotebookReader(MoveCatalogue catalogue, MoveSearch s
             Doubt = doubt,
             Others = [.. found.Others.Select(o => o.Move).Take(MostOthers)],
         };
+    }
+
+    private static NotebookLine Unknown(string text, string written, NotebookDraft draft) =>
+        new(written.Trim(), NotebookKind.Unknown)
+        {
+            Id = draft.Add(new Spoken { Id = "", Words = text }),
+            Sure = false,
+            Doubt = "No move is called that; it is kept as something you say.",
+        };
+
+    // A move's own name to the letter, and after it nothing but how it is done: what the text of a class has.
+    private Reading? Exactly(string text)
+    {
+        var named = catalogue
+            .Moves.Where(m => text.StartsWith(m.Name, StringComparison.OrdinalIgnoreCase))
+            .Where(m => text.Length == m.Name.Length || text[m.Name.Length] is ',' or ' ')
+            .MaxBy(m => m.Name.Length);
+        if (named is null)
+            return null;
+        var details = LineDetails.In(text[named.Name.Length..].ToLowerInvariant());
+        var dose = DoseWords.In(details.Rest, bare: true);
+        var sides = SideWords.In(dose.Rest, directions: true);
+        return sides.Rest.Any(char.IsLetterOrDigit) || !sides.Fit(named) || dose.EachSide || sides is { First: Side.None, Both: true }
+            ? null
+            : new([new(named, named.Name, 1, true)], dose, sides, details, null, named.Name, catalogue) { IsExact = true };
     }
 
     // Where two are called alike, the one is meant that can be taken where the group is.
@@ -251,9 +286,8 @@ public sealed partial class NotebookReader(MoveCatalogue catalogue, MoveSearch s
         && capitals.Value.Equals(name.Trim(), StringComparison.OrdinalIgnoreCase)
         && search.ByInitials(capitals.Value) is { Count: > 0 } byInitials
             ? byInitials
-            : search.Find(name, MostOthers + 1);
-
-    private static string Unfolded(string words) => words.Trim().Replace(" ⏎ ", "\n", StringComparison.Ordinal);
+        : names++ < MostNames ? search.Find(name, MostOthers + 1)
+        : [];
 
     [GeneratedRegex(@"^[A-Z]{2,4}\b(?![a-z])")]
     private static partial Regex Capitals();
@@ -262,7 +296,7 @@ public sealed partial class NotebookReader(MoveCatalogue catalogue, MoveSearch s
     [GeneratedRegex(@"^(?:[-*•·–—]+\s+|\[[ x]?\]\s*|\d{1,3}[.)]\s+|\d{1,2}:\d\d(?::\d\d)?\s+[-–]?\s*|#+\s*)+")]
     private static partial Regex Marks();
 
-    [GeneratedRegex(@"^(?<name>[^:]{1,60}?)\s*(?:\((?<part>[a-z]+)\))?\s*:(?!\d)\s*(?<after>.*)$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?<name>[^:]{0,200}?)\s*(?:\((?<part>[a-z]+)\))?\s*:(?!\d)\s*(?<after>.*)$", RegexOptions.IgnoreCase)]
     private static partial Regex Head();
 
     [GeneratedRegex("^(?:set|talk|say|wait|waiting|pause|silence|repeat|note|theme|intention)$", RegexOptions.IgnoreCase)]

@@ -33,6 +33,9 @@ internal sealed class Reading(
 
     private const int MostAmount = 3600;
 
+    /// <summary>Whether it is the text of a class, which means what it says to the letter.</summary>
+    public bool IsExact { get; init; }
+
     /// <summary>The likest move.</summary>
     public Named Best { get; } = found[0];
 
@@ -51,7 +54,8 @@ internal sealed class Reading(
 
     /// <summary>Why it is not as good as said, or null where it is.</summary>
     public string? Doubt =>
-        !Best.Sure ? $"It could be {Best.Move.Name}; the name is not quite that."
+        IsExact ? null
+        : !Best.Sure ? $"It could be {Best.Move.Name}; the name is not quite that."
         : found.Count > 1 && Best.Likeness - found[1].Likeness < Close ? $"{found[1].Move.Name} is called that, too."
         : placed is not null && details.Position is null && PlaceWords.In(placed, Best.Move, out _) is null
             ? $"{Best.Move.Name} is not taken there."
@@ -65,7 +69,10 @@ internal sealed class Reading(
     public Line Line(string? here)
     {
         var move = Best.Move;
-        var order = dose.EachSide && sides is { First: Side.None, Both: false } ? SideOrderOf(move) : sides.For(move);
+        var order =
+            IsExact ? sides.Exactly(move)
+            : dose.EachSide && sides is { First: Side.None, Both: false } ? SideOrderOf(move)
+            : sides.For(move);
         return new()
         {
             Id = "",
@@ -98,6 +105,8 @@ internal sealed class Reading(
         if (dose.Amount is not { } amount)
             return null;
         var unit = dose.Unit ?? move.Dose.Unit;
+        if (IsExact)
+            return dose.IsUsual ? null : new(unit, Math.Clamp(amount, 1, MostAmount));
         if (dose.Unit == Unit.Rounds && move.Dose.Unit == Unit.Beats)
             unit = Unit.Beats;
         // What is told for each side is twice as many changes, where each change is the other side.

@@ -17,7 +17,7 @@ internal sealed record SideWords(string Rest, Side First, bool Both, bool Altern
     private static readonly (string Right, string Left)[] Directions =
     [
         ("right on top|right over left|right over", "left on top|left over right|left over"),
-        ("clockwise|cw", "the other way round|counter-?clockwise|anti-?clockwise|ccw|acw"),
+        ("clockwise|cw", "the other way round|the other way|counter-?clockwise|anti-?clockwise|ccw|acw"),
         ("backwards?|bwd|back", "forwards?|forward|fwd|fw"),
         ("inwards?|in", "outwards?|out"),
         (@"right side|right leg|right arm|right|rt|r", @"left side|left leg|left arm|left|lt|l"),
@@ -104,6 +104,23 @@ internal sealed record SideWords(string Rest, Side First, bool Both, bool Altern
         var first = First == Side.None ? Side.Right : First;
         return Both || move.Sides == Sidedness.Alternating ? SideOrder.For(move, first) : SideOrder.Single(move, first);
     }
+
+    /// <summary>The sides to the letter, whether the move has any or not.</summary>
+    public SideOrder? Exactly(Move move) =>
+        For(move)
+        ?? (
+            First == Side.None || Kind is not null
+                ? null
+                : SideOrder.Find(
+                    (First, Both) switch
+                    {
+                        (Side.Right, true) => "right-left",
+                        (Side.Left, true) => "left-right",
+                        (Side.Left, false) => "left",
+                        _ => "right",
+                    }
+                )
+        );
 
     private static string Without(string text, Match match) => text[..match.Index] + " " + text[(match.Index + match.Length)..];
 

@@ -102,7 +102,7 @@ public class NotebookPlans(ITestOutputHelper output)
     public void A_long_muddle_is_read_in_no_time()
     {
         var muddle = string.Concat(Enumerable.Repeat("right left 5 x each side back and forth ", 10));
-        Assert.Equal(NotebookReader.MostLines, Reader.Read(string.Join('\n', Enumerable.Repeat(muddle, 1000)), "x").Lines.Count);
+        Assert.Equal(1000, Reader.Read(string.Join('\n', Enumerable.Repeat(muddle, 1000)), "x").Lines.Count);
     }
 
     private static string Told(NotebookLine line) =>
