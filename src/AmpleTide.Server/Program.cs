@@ -110,6 +110,7 @@ api.MapShelf();
 api.MapClasses();
 api.MapVersions();
 api.MapLog();
+api.MapFormats();
 api.MapSchema();
 
 try

@@ -18,6 +18,17 @@ internal sealed class RequestFields(JsonElement root)
     public string Text(string name) =>
         Field(name, JsonValueKind.String, "a text") is { ValueKind: JsonValueKind.String } text ? text.GetString()! : "";
 
+    /// <summary>A text of at most so many characters, or null where it is left out.</summary>
+    public string? OptionalText(string name, int most)
+    {
+        if (!Has(name))
+            return null;
+        var text = Text(name);
+        if (text.Length > most)
+            Wrong(name, $"has {text.Length} characters, {most} at most");
+        return text;
+    }
+
     /// <summary>True or false.</summary>
     public bool Flag(string name)
     {

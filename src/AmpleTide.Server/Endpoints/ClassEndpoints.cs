@@ -34,7 +34,6 @@ internal static class ClassEndpoints
             .ProducesProblem(422)
             .ProducesProblem(428);
         api.MapDelete("/classes/{id}", Delete).Produces(204).ProducesProblem(404).ProducesProblem(412);
-        api.MapGet("/classes/{id}/export", Export);
         api.MapPost("/classes/{id}/told", Told).Produces(204).ProducesProblem(404);
     }
 
@@ -131,33 +130,6 @@ internal static class ClassEndpoints
         row.Revision++;
         await Store(store, request, () => Changed(row));
         return TypedResults.NoContent();
-    }
-
-    // What people have leaves the house only where it is asked for.
-    private static async Task<IResult> Export(string id, TideStore store, string @as = "tide", bool people = false)
-    {
-        if (@as != "tide")
-            return Problems.Unusable([new("/as", $"'{@as}' is not one of tide")], "The class cannot be exported like that.");
-        var row = await store.Classes.AsNoTracking().Where(c => c.Id == id).Select(c => new { c.Document, c.Title }).FirstOrDefaultAsync();
-        if (row is null)
-            return Problems.NoClass(id);
-        using var document = JsonDocument.Parse(row.Document);
-        var plan = TideReader.Read(document.RootElement);
-        if (!people)
-            plan = plan with { Group = plan.Group with { People = [] } };
-        return TypedResults.File(
-            TideWriter.Write(plan with { Embedded = OwnMoves.UsedBy(plan, store) }, indented: true),
-            "application/json",
-            $"{FileName(row.Title, id)}.tide.json"
-        );
-    }
-
-    // Letters and digits of the title, with hyphens between; a title that has none is told by the class's id.
-    private static string FileName(string title, string id)
-    {
-        var words = string.Concat(title.Select(c => char.IsLetterOrDigit(c) ? char.ToLowerInvariant(c) : '-'))
-            .Split('-', StringSplitOptions.RemoveEmptyEntries);
-        return words.Length > 0 ? string.Join('-', words) : id;
     }
 
     private static async Task<ClassPlan> Plan(HttpRequest request)

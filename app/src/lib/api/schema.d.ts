@@ -1473,44 +1473,6 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
-  '/api/classes/{id}/export': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: {
-      parameters: {
-        query?: {
-          as?: string;
-          people?: boolean;
-        };
-        header?: never;
-        path: {
-          id: string;
-        };
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        /** @description OK */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content?: never;
-        };
-      };
-    };
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
   '/api/classes/{id}/told': {
     parameters: {
       query?: never;
@@ -1907,6 +1869,221 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/formats': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['FormatResponse'][];
+          };
+        };
+      };
+    };
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/classes/{id}/export': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: {
+      parameters: {
+        query?: {
+          as?: string;
+          people?: boolean;
+        };
+        header?: never;
+        path: {
+          id: string;
+        };
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description Not Found */
+        404: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+        /** @description Unprocessable Entity */
+        422: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+      };
+    };
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/log/export': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content?: never;
+        };
+      };
+    };
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/read-text': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody: {
+        content: {
+          'application/json': components['schemas']['ReadTextRequest'];
+        };
+      };
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['ReadTextResponse'];
+          };
+        };
+        /** @description Unprocessable Entity */
+        422: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+      };
+    };
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/open': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: {
+      parameters: {
+        query?: {
+          name?: string;
+        };
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody: {
+        content: {
+          'application/octet-stream': components['schemas']['IFormFile'];
+        };
+      };
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['OpenedResponse'];
+          };
+        };
+        /** @description Unprocessable Entity */
+        422: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+      };
+    };
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/schema/class': {
     parameters: {
       query?: never;
@@ -2113,6 +2290,11 @@ export interface components {
       all: components['schemas']['Convention'][];
       presets: components['schemas']['ConventionPreset'][];
     };
+    DoseGiven: {
+      unit: components['schemas']['Unit'];
+      /** Format: int32 */
+      amount: number;
+    };
     DoseResponse: {
       unit: components['schemas']['Unit'];
       /** Format: int32 */
@@ -2242,6 +2424,13 @@ export interface components {
       p90Ms: number;
       sections: components['schemas']['SectionForecastResponse'][];
     };
+    FormatResponse: {
+      id: string;
+      name: string;
+      extension: string;
+      leavesOut: string;
+      reads: boolean;
+    };
     FramesResponse: {
       phases: components['schemas']['Figure'][][];
       order: number[];
@@ -2269,6 +2458,8 @@ export interface components {
       catalogue: string;
       version: string;
     };
+    /** Format: binary */
+    IFormFile: string;
     /** @description Something that went wrong. Nobody is named. */
     Incident: {
       /** @description What happened. */
@@ -2531,6 +2722,10 @@ export interface components {
       toMs: null | number;
       line: string;
     };
+    OpenedResponse: {
+      format: string;
+      class: components['schemas']['JsonElement'];
+    };
     OptionResponse: {
       name: string;
       cue: string;
@@ -2641,6 +2836,27 @@ export interface components {
       /** Format: int32 */
       toMs: number;
       line: string;
+    };
+    ReadLineResponse: {
+      text: string;
+      /** @enum {string} */
+      kind: 'line' | 'section' | 'set' | 'way' | 'talk' | 'wait' | 'unknown';
+      id: null | string;
+      move: null | string;
+      dose: null | components['schemas']['DoseGiven'];
+      sides: null | string;
+      position: null | string;
+      sure: boolean;
+      doubt: null | string;
+      others: string[];
+    };
+    ReadTextRequest: {
+      text: string;
+      title?: null | string;
+    };
+    ReadTextResponse: {
+      lines: components['schemas']['ReadLineResponse'][];
+      class: components['schemas']['JsonElement'];
     };
     RuleResponse: {
       id: string;
