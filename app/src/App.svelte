@@ -14,6 +14,7 @@
     '/write': wrap({ asyncComponent: () => import('./views/moves/OwnMove.svelte') }),
     '/write/:id': wrap({ asyncComponent: () => import('./views/moves/OwnMove.svelte') }),
     '/log': wrap({ asyncComponent: () => import('./views/log/LogPage.svelte') }),
+    '/read': wrap({ asyncComponent: () => import('./views/read/ReadPage.svelte') }),
     '/new': wrap({ asyncComponent: () => import('./views/brief/NewClass.svelte') }),
     '/safety': wrap({ asyncComponent: () => import('./views/SafetyPage.svelte') }),
     '*': Missing,

@@ -37,7 +37,7 @@ test('csv-parse takes the lines, the events and the log', async ({ request }) =>
   ]) {
     const rows = parse(await (await request.get(path)).text(), { columns: true }) as Record<string, string>[];
     if (!path.includes('log')) expect(rows.length).toBeGreaterThan(20);
-    for (const cell of rows.flatMap((row) => Object.values(row))) expect(cell).not.toMatch(/^[=+\-@\t\r]/);
+    expect(rows.flatMap((row) => Object.values(row)).filter((cell) => /^[=+\-@\t\r]/.test(cell))).toEqual([]);
   }
 });
 
@@ -47,7 +47,7 @@ test('webvtt-parser takes the cues', async ({ request }) => {
   const { cues, errors } = new WebVTTParser(entities).parse(text, 'metadata');
   expect(errors).toEqual([]);
   expect(cues.length).toBeGreaterThan(100);
-  for (const cue of cues) expect(cue.endTime).toBeGreaterThan(cue.startTime);
+  expect(cues.filter((cue) => cue.endTime <= cue.startTime)).toEqual([]);
 });
 
 /** A reference library: ical.js reads the date (RFC 5545). */

@@ -86,7 +86,7 @@ test('what one person has is judged together, and the card says it without a nam
   await expect(page.getByRole('combobox', { name: 'What Person 1 has' })).toHaveCount(0);
 });
 
-test('an export asks before it takes along what people have', async ({ page, request }) => {
+test('an export asks in which format, and takes along what people have only when told to', async ({ page, request }) => {
   const title = 'Leaving the house';
   await classOf(request, { ...lopsided, title, group: { size: 4, people: [{ count: 1, conditions: ['knee'] }] } });
   await page.goto('/');
@@ -95,10 +95,10 @@ test('an export asks before it takes along what people have', async ({ page, req
     .first()
     .click();
   await page.getByRole('menuitem', { name: 'Export' }).click();
-  const asked = page.getByRole('alertdialog');
+  const asked = page.getByRole('dialog');
   await expect(asked).toContainText('1 person has');
   const leaves = page.waitForEvent('download');
-  await asked.getByRole('button', { name: 'Leave it out' }).click();
+  await asked.getByRole('button', { name: 'Export' }).click();
   const file = await readFile(await (await leaves).path(), 'utf8');
   expect(file).not.toContain('"people"');
 });

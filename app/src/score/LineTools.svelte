@@ -48,7 +48,7 @@
 
   async function read() {
     try {
-      paste(plan, await navigator.clipboard.readText());
+      await paste(plan, await navigator.clipboard.readText());
     } catch {
       plan.say('The clipboard is closed to this page. Press Ctrl+V in the score instead.');
     }

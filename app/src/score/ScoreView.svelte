@@ -120,7 +120,7 @@
     const target = event.target as HTMLElement | null;
     const elsewhere = target?.closest('input, textarea, dialog') || !getSelection()?.isCollapsed;
     if (elsewhere || !event.clipboardData) return;
-    if (event.type === 'paste') paste(plan, event.clipboardData.getData('text/plain'));
+    if (event.type === 'paste') void paste(plan, event.clipboardData.getData('text/plain'));
     else {
       const text = event.type === 'cut' ? cut(plan) : copied(plan);
       if (text === null) return;

@@ -1,8 +1,16 @@
-import type { ClassFile, Item, Move, Sides, Talk, Wait } from '../lib/api/client';
+import {
+  api,
+  type ClassFile,
+  type Item,
+  type Move,
+  type Sides,
+  type Talk,
+  type Wait,
+} from '../lib/api/client';
 import { catalogue } from '../lib/catalogue.svelte';
 import { choices, chosen } from '../lib/sides';
 import { MoveFinder } from '../moves/find';
-import { itemsFrom, keep, kept, textOf } from './clipboard';
+import { itemsFrom, keep, kept, textOf, type Understood } from './clipboard';
 import {
   duplicate,
   inSidedRounds,
@@ -187,7 +195,7 @@ export function add(plan: PlanState, move: Move, where: 'after' | 'before' | 're
 export function copied(plan: PlanState): string | null {
   if (!plan.document || plan.chosen.length === 0) return null;
   const items = itemsOf(plan.document, plan.chosen);
-  const text = textOf(items, catalogue.moves);
+  const text = textOf(items, catalogue);
   keep(text, items);
   return text;
 }
@@ -200,11 +208,9 @@ export function cut(plan: PlanState): string | null {
 }
 
 /** Puts what was copied, or what a text says, after the selected line. */
-export function paste(plan: PlanState, text: string) {
+export async function paste(plan: PlanState, text: string) {
   const own = kept(text);
-  const { items, unclear } = own
-    ? { items: own, unclear: [] }
-    : itemsFrom(text, catalogue.moves, new MoveFinder([...catalogue.moves.values()], catalogue.positions));
+  const { items, unclear } = own ? { items: own, unclear: [] } : await understood(text);
   plan.say(
     [
       items.length > 0 ? `Pasted ${countOf(items)}.` : 'Nothing in it was recognised as a move.',
@@ -216,6 +222,24 @@ export function paste(plan: PlanState, text: string) {
   plan.change(`paste ${countOf(items)}`, (document) =>
     plan.selection.these(insertItems(document, items, beside)),
   );
+}
+
+/** What a text says: as the server reads it, or without it as far as is known here. */
+async function understood(text: string): Promise<Understood> {
+  try {
+    const { data } = await api.POST('/api/read-text', { body: { text } });
+    if (data) {
+      const unknown = new Set(data.lines.filter((l) => l.kind === 'unknown').map((l) => l.id));
+      const read = data.class as unknown as ClassFile;
+      return {
+        items: read.sections.flatMap((s) => s.items ?? []).filter((i) => !unknown.has(i.id ?? '')),
+        unclear: data.lines.filter((l) => l.kind === 'unknown').map((l) => l.text),
+      };
+    }
+  } catch {
+    // Not there: what is written here is understood here.
+  }
+  return itemsFrom(text, catalogue, new MoveFinder([...catalogue.moves.values()], catalogue.positions));
 }
 
 const countOf = (items: readonly Item[]) => (items.length === 1 ? 'a line' : `${items.length} lines`);

@@ -24,7 +24,8 @@ const moves = new Map(
   ].map((m) => [m.id, m]),
 );
 const finder = new MoveFinder([...moves.values()], new Map<string, Position>());
-const read = (text: string) => itemsFrom(text, moves, finder);
+const names = { moves, positions: new Map([['seated', { name: 'Front of the chair' }]]) };
+const read = (text: string) => itemsFrom(text, names, finder);
 
 test('lines and sets go out as text and come back the same', () => {
   const items = [
@@ -34,28 +35,31 @@ test('lines and sets go out as text and come back the same', () => {
       set: { name: '', rounds: ['right', 'left'], items: [{ move: 'cat', rounds: 6 }, { move: 'eagle' }] },
     },
     { id: '', set: { name: '', rounds: 3, items: [{ move: 'eagle', seconds: 40, sides: 'over' }] } },
+    { move: 'thread', position: 'seated', option: 'easier', talk: 'Slowly: now\nand here' },
     { talk: 'Now the chairs, to the wall', seconds: 20 },
     { talk: 'Feel the shoulders' },
     { wait: 90, what: 'handling', note: 'chairs' },
     { move: 'cat', rounds: 3, perEnd: 2, eyes: 'shut', goesOn: true },
   ] as unknown as Item[];
-  const text = textOf(items, moves);
+  const text = textOf(items, names);
   expect(text).toBe(
     [
       'Thread the needle, 3 breaths, left then right',
       'Set: right then left',
       '  Cat, then cow, 6 rounds',
-      '  Eagle arms, 3 breaths',
+      '  Eagle arms (3 breaths)',
       'Set: 3 times',
       '  Eagle arms, 40 seconds, right on top',
+      'Thread the needle (3 breaths), [Front of the chair], easier',
+      '  Say: Slowly∶ now ⏎ and here',
       'Talk: Now the chairs, to the wall (20 s)',
       'Talk: Feel the shoulders',
       'Wait: 90 s, handling, chairs',
       'Cat, then cow, 3 rounds, 2 breaths at each end, eyes shut, goes on',
     ].join('\n'),
   );
-  // What was the usual dose is said, and comes back as it was said.
-  const eagle = { move: 'eagle', breaths: 3 };
+  // The usual dose is said along, and stays the usual one.
+  const eagle = { move: 'eagle' };
   expect(read(text)).toEqual({
     items: [
       items[0],

@@ -1,33 +1,56 @@
 <script lang="ts">
-  import { AlertDialog } from 'bits-ui';
+  import { Dialog } from 'bits-ui';
   import type { ShelfState } from './shelf.svelte';
 
   const { shelf }: { shelf: ShelfState } = $props();
+
+  let format = $state('tide');
+  let people = $state(false);
+  const chosen = $derived(shelf.formats.find((f) => f.id === format));
+
+  function done() {
+    if (!shelf.leaving) return;
+    void shelf.download(shelf.leaving.entry, format, people && format === 'tide');
+    people = false;
+  }
 </script>
 
-<AlertDialog.Root bind:open={() => shelf.leaving !== null, (open) => !open && (shelf.leaving = null)}>
-  <AlertDialog.Portal>
-    <AlertDialog.Overlay class="fixed inset-0 z-30 bg-ink/40" />
-    <AlertDialog.Content
-      class="fixed inset-x-4 top-1/4 z-40 mx-auto max-w-md rounded-2xl bg-raised p-6 shadow-xl ring-1 ring-line"
+<Dialog.Root bind:open={() => shelf.leaving !== null, (open) => !open && (shelf.leaving = null)}>
+  <Dialog.Portal>
+    <Dialog.Overlay class="fixed inset-0 z-30 bg-ink/40" />
+    <Dialog.Content
+      class="fixed inset-x-4 top-[12vh] z-40 mx-auto max-h-[80vh] max-w-md overflow-y-auto rounded-2xl bg-raised p-6 shadow-xl ring-1 ring-line"
     >
       {#if shelf.leaving}
-        {@const { entry, people } = shelf.leaving}
-        <AlertDialog.Title class="text-[21px]">What people have, too?</AlertDialog.Title>
-        <AlertDialog.Description class="mt-2">
-          {entry.title} says what {people}
-          {people === 1 ? 'person has' : 'people have'}, without names. Whoever gets the file can read it.
-        </AlertDialog.Description>
+        {@const { entry, people: count } = shelf.leaving}
+        <Dialog.Title class="text-[21px]">Export {entry.title}</Dialog.Title>
+        <fieldset class="mt-3">
+          <legend class="sr-only">As</legend>
+          {#each shelf.formats as each (each.id)}
+            <label class="flex min-h-10 items-center gap-3">
+              <input type="radio" class="size-5" name="format" value={each.id} bind:group={format} />
+              {each.name} <span class="text-muted">{each.extension}</span>
+            </label>
+          {/each}
+        </fieldset>
+        <Dialog.Description class="mt-2 min-h-12 text-[14.5px] text-muted">
+          {chosen?.leavesOut || 'Carries all of the class.'}
+        </Dialog.Description>
+        {#if count > 0 && format === 'tide'}
+          <label class="mt-2 flex items-start gap-3">
+            <input type="checkbox" class="mt-0.5 size-5" bind:checked={people} />
+            <span
+              >What {count}
+              {count === 1 ? 'person has' : 'people have'}, too. There are no names in it, but whoever gets
+              the file can read it.</span
+            >
+          </label>
+        {/if}
         <div class="mt-5 flex flex-wrap gap-2">
-          <AlertDialog.Action class="press-deep" onclick={() => shelf.download(entry, false)}
-            >Leave it out</AlertDialog.Action
-          >
-          <AlertDialog.Action class="press" onclick={() => shelf.download(entry, true)}
-            >Export with it</AlertDialog.Action
-          >
-          <AlertDialog.Cancel class="press ml-auto">Cancel</AlertDialog.Cancel>
+          <button class="press-deep" onclick={done}>Export</button>
+          <Dialog.Close class="press ml-auto">Cancel</Dialog.Close>
         </div>
       {/if}
-    </AlertDialog.Content>
-  </AlertDialog.Portal>
-</AlertDialog.Root>
+    </Dialog.Content>
+  </Dialog.Portal>
+</Dialog.Root>

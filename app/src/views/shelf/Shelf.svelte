@@ -9,6 +9,7 @@
   import ExportQuestion from './ExportQuestion.svelte';
   import ShelfRow from './ShelfRow.svelte';
   import { orders, pick, tagsOf, type Order } from './pick';
+  import { jot } from '../../read/jotted';
   import { ShelfState } from './shelf.svelte';
 
   const shelf = new ShelfState();
@@ -32,7 +33,10 @@
     if (files.length === 0) return;
     const id = await shelf.importAll(files);
     picker.value = '';
-    if (id && files.length === 1) await push(`/plan/${id}`);
+    if (shelf.jotted) {
+      jot(shelf.jotted);
+      await push('/read');
+    } else if (id && files.length === 1) await push(`/plan/${id}`);
   }
 
   function drop(event: DragEvent) {
@@ -72,12 +76,13 @@
     <button class="press inline-flex items-center gap-2" onclick={() => picker.click()}>
       <Upload size={18} aria-hidden="true" />Import
     </button>
+    <a class="press inline-flex items-center gap-2" href="#/read">From text</a>
     <input
       bind:this={picker}
       class="hidden"
       type="file"
       multiple
-      accept=".json,application/json"
+      accept=".json,.txt,.md,.csv,application/json,text/plain,text/markdown,text/csv"
       aria-label="Class file"
       onchange={(e) => importAll(e.currentTarget.files)}
     />

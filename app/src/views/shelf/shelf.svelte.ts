@@ -1,5 +1,14 @@
+import { save } from '../../lib/download';
 import { copyName } from '../../lib/names';
-import { api, sentence, type BinEntry, type ShelfEntry, type UnreadableClass } from '../../lib/api/client';
+import {
+  api,
+  sentence,
+  type BinEntry,
+  type ClassFile,
+  type Format,
+  type ShelfEntry,
+  type UnreadableClass,
+} from '../../lib/api/client';
 
 const onAPage = 200;
 
@@ -14,8 +23,11 @@ export class ShelfState {
   /** What was last done, and how to take it back. */
   done = $state.raw<{ text: string; undo: (() => Promise<void>) | null } | null>(null);
 
-  /** A class that is about to leave the house with what people in it have. */
+  /** A class that is about to leave the house, and of how many people it says what they have. */
   leaving = $state.raw<{ entry: ShelfEntry; people: number } | null>(null);
+  formats = $state.raw<Format[]>([]);
+  /** A plan in plain words that was opened and is to be looked at. */
+  jotted: { title: string; text: string } | null = null;
 
   async load() {
     this.trouble = null;
@@ -85,29 +97,41 @@ export class ShelfState {
     });
   }
 
-  /** Exports a class; what people have goes along only when the teacher says so. */
+  /** Asks in which format a class is to leave the house. */
   export(entry: ShelfEntry) {
     return this.attempt(async () => {
-      const { data, error } = await api.GET('/api/classes/{id}', { params: { path: { id: entry.id } } });
+      const path = { params: { path: { id: entry.id } } };
+      const [{ data, error }, formats] = await Promise.all([
+        api.GET('/api/classes/{id}', path),
+        api.GET('/api/formats'),
+      ]);
       if (error) throw error;
+      this.formats = formats.data ?? [];
       const people = (data?.group?.people ?? []).reduce((sum, person) => sum + (person.count ?? 1), 0);
-      if (people > 0) this.leaving = { entry, people };
-      else this.download(entry, false);
+      this.leaving = { entry, people };
     });
   }
 
-  download(entry: ShelfEntry, people: boolean) {
+  download(entry: ShelfEntry, format: string, people: boolean) {
     this.leaving = null;
-    location.assign(`/api/classes/${encodeURIComponent(entry.id)}/export?as=tide&people=${people}`);
+    return this.attempt(() =>
+      save(`/api/classes/${encodeURIComponent(entry.id)}/export?as=${format}&people=${people}`),
+    );
   }
 
-  /** Imports files; returns the id of the last one that could be. What cannot be read is told by its name and field. */
+  /**
+   * Imports files; returns the id of the last one that could be. A class file is kept as it is; a plan in plain words is left for the teacher
+   * to look at first. What cannot be read is told by its name and field.
+   */
   async importAll(files: Iterable<File>): Promise<string | null> {
     let last: string | null = null;
     const refused: string[] = [];
     for (const file of files) {
       try {
-        last = await this.create(await file.text());
+        if (/\.txt$/i.test(file.name))
+          this.jotted = { title: file.name.replace(/\.txt$/i, ''), text: await file.text() };
+        else if (/\.(md|csv)$/i.test(file.name)) last = await this.open(file);
+        else last = await this.create(await file.text());
       } catch (problem) {
         refused.push(`${file.name}: ${sentence(problem)}`);
       }
@@ -115,6 +139,21 @@ export class ShelfState {
     await this.load();
     if (refused.length > 0) this.trouble = refused.join(' ');
     return refused.length > 0 ? null : last;
+  }
+
+  /** Opens a file of another format and keeps what is in it. */
+  private async open(file: File): Promise<string> {
+    const response = await fetch(`/api/open?name=${encodeURIComponent(file.name)}`, {
+      method: 'POST',
+      body: file,
+      headers: { 'content-type': 'application/octet-stream' },
+    });
+    const answer = (await response.json()) as { class: ClassFile };
+    if (!response.ok) throw answer;
+    const title = answer.class.title.startsWith('Opened ')
+      ? file.name.replace(/\.[a-z]+$/i, '')
+      : answer.class.title;
+    return this.create(JSON.stringify({ ...answer.class, title, id: undefined }));
   }
 
   async undo() {

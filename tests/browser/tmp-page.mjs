@@ -1,0 +1,12 @@
+import { chromium } from '@playwright/test';
+const [,, hash, out, size='1280x800', script=''] = process.argv;
+const [w,h]=size.split('x').map(Number);
+const b = await chromium.launch({executablePath:'/usr/bin/chromium',args:['--no-sandbox','--disable-gpu']});
+const p = await (await b.newContext({viewport:{width:w,height:h}})).newPage();
+p.on('console',m=>{ if(m.type()==='error') console.log('console',m.text())}); p.on('pageerror',e=>console.log('page',e.message));
+await p.addInitScript(()=>localStorage.setItem('ample-tide.safety-read','1'));
+await p.goto('http://127.0.0.1:5301/#'+hash); await p.waitForTimeout(1200);
+if (script) await (new Function('p','return (async()=>{'+script+'})()'))(p);
+await p.waitForTimeout(500);
+await p.screenshot({path:out});
+await b.close();
