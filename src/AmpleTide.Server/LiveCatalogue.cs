@@ -17,18 +17,42 @@ public sealed class LiveCatalogue(MoveCatalogue shipped, string folder = "")
     /// <summary>Where the catalogue was read from.</summary>
     public string Folder { get; } = folder;
 
-    /// <summary>The catalogue with these moves of the teacher's own, and no others.</summary>
-    public CatalogueSnapshot With(IReadOnlyCollection<OwnMoveForms> own) =>
-        own.Count == 0 ? new(shipped, shipped.Hash) : new(shipped.With([.. own.Select(o => o.Forms)]), $"{shipped.Hash}-{HashOf(own)}");
+    /// <summary>What the teacher says to moves in all classes, by their id.</summary>
+    public IReadOnlyDictionary<string, TeacherWords> Words { get; set; } = new Dictionary<string, TeacherWords>();
+
+    /// <summary>The catalogue with these moves of the teacher's own, and no others, in the teacher's words.</summary>
+    public CatalogueSnapshot With(IReadOnlyCollection<OwnMoveForms> own) => With(own, Words);
+
+    /// <summary>The same in other words.</summary>
+    public CatalogueSnapshot With(IReadOnlyCollection<OwnMoveForms> own, IReadOnlyDictionary<string, TeacherWords> words)
+    {
+        var edition =
+            own.Count == 0 ? shipped.Hash : $"{shipped.Hash}-{HashOf(own.OrderBy(o => o.Id, StringComparer.Ordinal).Select(o => o.Yaml))}";
+        var catalogue = own.Count == 0 ? shipped : shipped.With([.. own.Select(o => o.Forms)]);
+        return words.Count == 0
+            ? new(catalogue, edition)
+            : new(catalogue.SaidWith(words), $"{edition}-{HashOf(words.OrderBy(w => w.Key, StringComparer.Ordinal).Select(Told))}");
+    }
 
     /// <summary>Lets the requests that begin from now on compute with another snapshot.</summary>
     public void Publish(CatalogueSnapshot snapshot) => current = snapshot;
 
-    private static string HashOf(IEnumerable<OwnMoveForms> own)
-    {
-        var all = string.Join('\0', own.OrderBy(o => o.Id, StringComparer.Ordinal).Select(o => o.Yaml));
-        return Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes(all)))[..16];
-    }
+    private static string Told(KeyValuePair<string, TeacherWords> words) =>
+        string.Join(
+            '\0',
+            new[]
+            {
+                words.Key,
+                words.Value.Opener,
+                words.Value.First,
+                words.Value.Second,
+                words.Value.Permission,
+                words.Value.Closer,
+            }.Concat(words.Value.Cues.OrderBy(c => c.Key, StringComparer.Ordinal).SelectMany(c => new[] { c.Key, c.Value }))
+        );
+
+    private static string HashOf(IEnumerable<string> texts) =>
+        Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes(string.Join('\0', texts))))[..16];
 }
 
 /// <summary>A move of the teacher's own: its text, and the move in each position and option.</summary>

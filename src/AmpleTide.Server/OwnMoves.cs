@@ -11,7 +11,7 @@ namespace AmpleTide.Server;
 /// The teacher's own moves: stored as their author wrote them, and in the catalogue as read. Whoever changes them waits for their turn, so
 /// that store and catalogue never tell different things.
 /// </summary>
-internal sealed class OwnMoves(LiveCatalogue live, TimeProvider clock, ILogger<OwnMoves> log) : IDisposable
+internal sealed partial class OwnMoves(LiveCatalogue live, TimeProvider clock, ILogger<OwnMoves> log) : IDisposable
 {
     private const string Refused = "A move of the class cannot be kept.";
 

@@ -11,6 +11,7 @@ using Microsoft.Data.Sqlite;
 StartOptions options;
 LiveCatalogue live;
 IReadOnlyList<OwnMove> ownMoves;
+IReadOnlyList<OwnWords> ownWords;
 try
 {
     options = StartOptions.Read(args);
@@ -26,6 +27,7 @@ try
     await warm;
     StoreSetup.Prepare(options.Data, Derived.FirstStore(options.Demo), Console.Error.WriteLine);
     ownMoves = StoreSetup.MovesIn(options.Data);
+    ownWords = StoreSetup.WordsIn(options.Data);
 }
 catch (Exception error) when (error is ArgumentException or CatalogueException or StoreException)
 {
@@ -110,12 +112,14 @@ api.MapShelf();
 api.MapClasses();
 api.MapVersions();
 api.MapLog();
+api.MapWords();
 api.MapFormats();
 api.MapSchema();
 
 try
 {
     app.Services.GetRequiredService<OwnMoves>().Load(ownMoves);
+    app.Services.GetRequiredService<OwnMoves>().LoadWords(ownWords);
     if (options.Demo)
     {
         using var scope = app.Services.CreateScope();

@@ -85,6 +85,13 @@ public static class StoreSetup
         return [.. store.Moves.AsNoTracking().OrderBy(m => m.Id)];
     }
 
+    /// <summary>What the teacher says to moves in all classes, in a prepared store.</summary>
+    public static IReadOnlyList<OwnWords> WordsIn(string folder)
+    {
+        using var store = Open(folder);
+        return [.. store.Words.AsNoTracking()];
+    }
+
     /// <summary>Why SQLite refused, in words.</summary>
     public static string Reason(SqliteException error) =>
         error.SqliteErrorCode switch

@@ -20,6 +20,9 @@ public sealed class TideStore(DbContextOptions<TideStore> options) : DbContext(o
     /// <summary>What was taught.</summary>
     public DbSet<LogEntry> Log => Set<LogEntry>();
 
+    /// <summary>What the teacher says to moves in all classes.</summary>
+    public DbSet<OwnWords> Words => Set<OwnWords>();
+
     /// <inheritdoc/>
     protected override void OnModelCreating(ModelBuilder modelBuilder)
     {
@@ -40,6 +43,10 @@ public sealed class TideStore(DbContextOptions<TideStore> options) : DbContext(o
         move.ToTable("moves");
         move.HasKey(m => m.Id);
         move.Property(m => m.Id).HasMaxLength(60);
+        var words = modelBuilder.Entity<OwnWords>();
+        words.ToTable("words");
+        words.HasKey(w => w.MoveId);
+        words.Property(w => w.MoveId).HasMaxLength(60);
         var entry = modelBuilder.Entity<LogEntry>();
         entry.ToTable("log");
         entry.HasKey(e => e.Id);

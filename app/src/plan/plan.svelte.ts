@@ -11,6 +11,7 @@ import {
 import { both } from '../document/merge';
 import { units, type Unit } from '../document/doses';
 import { betweenOf, isWait, itemOf, itemsOf, lineOf } from '../document/edits';
+import { catalogue } from '../lib/catalogue.svelte';
 import { elsewhereOf } from '../people/swaps';
 import { History } from '../saving/history';
 import { Saver } from '../saving/saver.svelte';
@@ -110,6 +111,12 @@ export class PlanState {
     this.remember(name, kind);
     edit(this.document);
     this.touched();
+  }
+
+  /** Works the class out anew, after words or moves that it uses were changed. */
+  async again() {
+    await catalogue.again();
+    await this.rescore();
   }
 
   say(text: string) {

@@ -81,6 +81,24 @@ public sealed class MoveCatalogue
             Conditions
         );
 
+    /// <summary>This catalogue as a teacher says it.</summary>
+    /// <param name="words">Words by the id of the move; those of moves that are not here are passed over.</param>
+    public MoveCatalogue SaidWith(IReadOnlyDictionary<string, TeacherWords> words)
+    {
+        if (words.Count == 0)
+            return this;
+        var said = Moves.Where(m => words.ContainsKey(m.Id)).ToDictionary(m => m.Id, m => words[m.Id].For(m));
+        return new(
+            Hash,
+            Positions,
+            Ways,
+            [.. Moves.Select(m => said.GetValueOrDefault(m.Id, m))],
+            forms.Values.SelectMany(f => f).Select(f => said.TryGetValue(f.Move.Id, out var move) ? TeacherWords.For(f, move) : f),
+            Props,
+            Conditions
+        );
+    }
+
     /// <summary>The move of an id, or null.</summary>
     public Move? Move(string id) => moves.GetValueOrDefault(id);
 

@@ -14,6 +14,10 @@ public static class Edits
     public static ClassPlan ChangeLines(this ClassPlan plan, IReadOnlyCollection<string> ids, Func<Line, Line> change) =>
         plan.Rewrite(item => item is Line line && ids.Contains(line.Id) ? [change(line)] : null);
 
+    /// <summary>Changes what is said without a move.</summary>
+    public static ClassPlan ChangeTalk(this ClassPlan plan, string id, Func<Spoken, Spoken> change) =>
+        plan.Rewrite(item => item is Spoken spoken && item.Id == id ? [change(spoken)] : null);
+
     /// <summary>Changes one set.</summary>
     public static ClassPlan ChangeSet(this ClassPlan plan, string id, Func<Set, Set> change) =>
         plan.Rewrite(item => item is Set set && set.Id == id ? [change(set)] : null);

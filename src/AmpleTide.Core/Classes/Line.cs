@@ -60,6 +60,23 @@ public sealed record Line : Item
     /// <param name="phase">The phase, from 0, in the order they are said.</param>
     public static string SayOf(int phase) => (phase + 1).ToString(CultureInfo.InvariantCulture);
 
+    /// <summary>All words of the teacher's own: the talk-in under null, cues under their phase.</summary>
+    public IEnumerable<(string? Phase, string Text)> OwnWords =>
+        (Talk is { } talk ? [(null, talk)] : Array.Empty<(string?, string)>()).Concat(Say.Select(s => ((string?)s.Key, s.Value)));
+
+    /// <summary>The line with other words of its own; null takes the catalogue's.</summary>
+    /// <param name="phase">The phase of a cue, or null for the talk-in.</param>
+    /// <param name="text">The words.</param>
+    public Line WithOwnWords(string? phase, string? text)
+    {
+        if (phase is null)
+            return this with { Talk = text };
+        var say = Say.Where(s => s.Key != phase).ToDictionary();
+        if (text is not null)
+            say[phase] = text;
+        return this with { Say = say };
+    }
+
     /// <summary>Props and what stands in for them.</summary>
     public IReadOnlyList<LineProp> Props { get; init; } = [];
 }

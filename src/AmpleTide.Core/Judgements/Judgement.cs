@@ -32,6 +32,7 @@ public static class Judgement
         NeckEase.Rule,
         HoldCount.Rule,
         UnnamedSide.Rule,
+        WordsMatchPlan.Rule,
         PropsShort.Rule,
         TalkFits.Rule,
         BreathRatio.Rule,

@@ -15,9 +15,13 @@ public static partial class UnnamedSide
     {
         foreach (var line in score.Lines)
         {
-            if (line.Move is not { Sides: not Sidedness.None })
+            // Where one side is done, its name is no mistake.
+            if (
+                line.Move is not { Sides: not Sidedness.None }
+                || (!line.Alternates && line.Occurrences.DistinctBy(o => o.Side).Count() < 2)
+            )
                 continue;
-            foreach (var (place, text) in OwnWords(line.Line))
+            foreach (var (place, text) in line.Line.OwnWords)
             {
                 if (Words.HasBareSide(text))
                     yield return Rule.Found(
@@ -27,7 +31,7 @@ public static partial class UnnamedSide
                         )
                         .Fix(
                             "Let the side change with the round",
-                            plan => plan.ChangeLine(line.Line.Id, l => Written(l, place, Words.WithPlaceholders(text)))
+                            plan => plan.ChangeLine(line.Line.Id, l => l.WithOwnWords(place, Words.WithPlaceholders(text)))
                         );
                 else if (OtherWay().IsMatch(text) && !text.Contains('{', StringComparison.Ordinal))
                     yield return Rule.Found(
@@ -36,27 +40,9 @@ public static partial class UnnamedSide
                             "\"The other way\" means nothing to somebody who missed the first."
                         )
                         .As(Level.Hint)
-                        .Fix("Take the catalogue's words", plan => plan.ChangeLine(line.Line.Id, l => Written(l, place, null)));
+                        .Fix("Take the catalogue's words", plan => plan.ChangeLine(line.Line.Id, l => l.WithOwnWords(place, null)));
             }
         }
-    }
-
-    private static IEnumerable<(string? Phase, string Text)> OwnWords(Line line)
-    {
-        if (line.Talk is { } talk)
-            yield return (null, talk);
-        foreach (var (phase, text) in line.Say)
-            yield return (phase, text);
-    }
-
-    private static Line Written(Line line, string? phase, string? text)
-    {
-        if (phase is null)
-            return line with { Talk = text };
-        var say = line.Say.Where(s => s.Key != phase).ToDictionary();
-        if (text is not null)
-            say[phase] = text;
-        return line with { Say = say };
     }
 
     [GeneratedRegex(@"\b(other (side|way|direction|one|hand|arm|foot|leg|knee)|this side|that side)\b", RegexOptions.IgnoreCase)]

@@ -29,6 +29,8 @@ public sealed class Hyphenated<T>() : JsonStringEnumConverter<T>(JsonNamingPolic
 [JsonSerializable(typeof(ReadTextRequest))]
 [JsonSerializable(typeof(ReadTextResponse))]
 [JsonSerializable(typeof(OpenedResponse))]
+[JsonSerializable(typeof(TeacherWords))]
+[JsonSerializable(typeof(IReadOnlyDictionary<string, TeacherWords>))]
 [JsonSerializable(typeof(LessonRequest))]
 [JsonSerializable(typeof(LessonResponse))]
 [JsonSerializable(typeof(LadderRequest))]

@@ -90,6 +90,21 @@ namespace AmpleTide.Store.Migrations
                     b.ToTable("moves", (string)null);
                 });
 
+            modelBuilder.Entity("AmpleTide.Store.OwnWords", b =>
+                {
+                    b.Property<string>("MoveId")
+                        .HasMaxLength(60)
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Document")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("MoveId");
+
+                    b.ToTable("words", (string)null);
+                });
+
             modelBuilder.Entity("AmpleTide.Store.StoredClass", b =>
                 {
                     b.Property<string>("Id")

@@ -1869,6 +1869,121 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/words': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': {
+              [key: string]: components['schemas']['TeacherWords'];
+            };
+          };
+        };
+      };
+    };
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/words/{move}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path: {
+          move: string;
+        };
+        cookie?: never;
+      };
+      requestBody: {
+        content: {
+          'application/json': components['schemas']['TeacherWords'];
+        };
+      };
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['TeacherWords'];
+          };
+        };
+        /** @description Not Found */
+        404: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+        /** @description Unprocessable Entity */
+        422: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+      };
+    };
+    post?: never;
+    delete: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path: {
+          move: string;
+        };
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description No Content */
+        204: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content?: never;
+        };
+      };
+    };
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/formats': {
     parameters: {
       query?: never;
@@ -2674,6 +2789,7 @@ export interface components {
       dose: components['schemas']['DoseResponse'];
       areas: string[];
       options: string[];
+      easier: null | string;
       props: string[];
       helpful: string[];
       /** Format: double */
@@ -3063,6 +3179,23 @@ export interface components {
       move?: null | string;
       /** @description What it is counted in, or null. */
       unit?: null | string;
+    };
+    /** @description What a teacher says to a move in all classes, in place of the catalogue's words or beside them; null where the catalogue's do. */
+    TeacherWords: {
+      /** @description Said before the talk-in. */
+      opener: null | string;
+      /** @description The talk-in of the first side. */
+      first: null | string;
+      /** @description The talk-in of the second side. */
+      second: null | string;
+      /** @description Said after the talk-in: that less is plenty, that it may be left out. */
+      permission: null | string;
+      /** @description Said when the move is left. */
+      closer: null | string;
+      /** @description Cues by phase, from 1, as IReadOnlyDictionary&lt;string, string&gt; Line.Say has them. */
+      cues: {
+        [key: string]: string;
+      };
     };
     TeachingRequest: {
       session: string;

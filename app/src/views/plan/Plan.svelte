@@ -26,6 +26,7 @@
   import PeopleView from './PeopleView.svelte';
   import PlanHeader from './PlanHeader.svelte';
   import PlanTabs from './PlanTabs.svelte';
+  import ScriptView from './ScriptView.svelte';
   import SidesView from './SidesView.svelte';
   import VersionsView from './VersionsView.svelte';
   import { takeAlong } from '../../plan/takeAlong';
@@ -191,6 +192,7 @@
       <main class="min-h-0 flex-1 overflow-y-auto pt-4 max-md:overflow-visible">
         {#if !plan.score}<p class="px-6 text-muted" role="status">Working it out</p>
         {:else if view === 'brief'}<BriefView {plan} />
+        {:else if view === 'script'}<ScriptView {plan} />
         {:else if view === 'sides'}<SidesView {plan} ongo={go} />
         {:else if view === 'body'}<BodyView {plan} ongo={go} />
         {:else if view === 'bring'}<BringView {plan} ongo={go} />

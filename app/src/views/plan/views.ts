@@ -1,6 +1,7 @@
 /** The views of one class, in the order of their tabs. */
 export const views = [
   ['score', 'Score'],
+  ['script', 'Script'],
   ['brief', 'Brief'],
   ['sides', 'Sides'],
   ['body', 'Body'],
