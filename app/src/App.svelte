@@ -7,6 +7,7 @@
   const routes = {
     '/': Shelf,
     '/plan/:id/:view?': wrap({ asyncComponent: () => import('./views/plan/PlanPage.svelte') }),
+    '/tonight/:id': wrap({ asyncComponent: () => import('./views/tonight/TonightPage.svelte') }),
     '/teach/:id': wrap({ asyncComponent: () => import('./views/teach/TeachPage.svelte') }),
     '/card/:id': wrap({ asyncComponent: () => import('./views/plan/CardPage.svelte') }),
     '/moves': wrap({ asyncComponent: () => import('./views/moves/Moves.svelte') }),

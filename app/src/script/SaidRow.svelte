@@ -66,14 +66,16 @@
       class={said.kind === 'talk' ? 'text-[17px]' : ['pause', 'prop'].includes(said.kind) ? 'text-muted' : ''}
     >
       {#if editable && said.field}
-        <button class="text-left hover:bg-band" onclick={edit} title="Change these words for this line"
-          >{said.text}</button
+        <button
+          class="min-h-6 text-left hover:bg-band"
+          onclick={edit}
+          title="Change these words for this line">{said.text}</button
         >
       {:else}{said.text}{/if}
       {#if own !== undefined}
         <span class="ml-1 rounded-md bg-sand px-1.5 text-[12.5px] print:hidden">my words</span>
         {#if editable}<button
-            class="ml-1 text-[13px] text-muted underline underline-offset-4 print:hidden"
+            class="ml-1 inline-flex min-h-6 min-w-6 items-center text-[13px] text-muted underline underline-offset-4 print:hidden"
             onclick={() => onchange(null)}>reset<span class="sr-only"> {said.text}</span></button
           >{/if}
       {/if}

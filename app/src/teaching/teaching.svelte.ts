@@ -3,6 +3,7 @@ import { catalogue } from '../lib/catalogue.svelte';
 import { TabDraft } from '../saving/draft';
 import { Chimes } from './chimes';
 import { act, advance, replay, type Act, type Course, type Plan, type Tap } from './course';
+import { tonightOf } from '../tonight/kept';
 import { Desk, type Handover } from './desk';
 import { forgetKept, keepPrepared, keepUnder, openKept, type Prepared, type Under } from './kept';
 import { logOf } from './log';
@@ -200,8 +201,10 @@ export class Teaching {
 
 const isUndoable = (tap: Tap) => tap.act !== 'pause' && tap.act !== 'go-on';
 
-// As this tab last had it: what was changed a moment ago may still be on its way to the server.
+// As it was set for tonight, else as this tab last had it: what was changed a moment ago may still be on its way to the server.
 async function classOf(id: string): Promise<ClassFile> {
+  const tonight = tonightOf(id);
+  if (tonight) return tonight;
   const draft = await new TabDraft(id).open();
   if (draft?.unsaved) return draft.now;
   const { data, error } = await api.GET('/api/classes/{id}', { params: { path: { id } } });

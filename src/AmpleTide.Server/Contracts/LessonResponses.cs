@@ -3,6 +3,7 @@ using AmpleTide.Core;
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Judgements;
+using AmpleTide.Core.Rehearsal;
 using AmpleTide.Core.Scoring;
 using AmpleTide.Core.Teaching;
 using AmpleTide.Fitting;
@@ -17,6 +18,7 @@ public sealed record LessonRequest(JsonElement Class);
 /// <param name="Lines">Its lines, by id.</param>
 /// <param name="Passes">What happens, in order.</param>
 /// <param name="Rest">The lines of the final rest, and the least they come to.</param>
+/// <param name="Before">What is set up and said before it begins.</param>
 /// <param name="Ladder">By how many milliseconds the class can be made shorter or longer: what to ask the ladder for, the least change first.</param>
 /// <param name="Score">The class as planned, without its events.</param>
 public sealed record LessonResponse(
@@ -24,6 +26,7 @@ public sealed record LessonResponse(
     IReadOnlyDictionary<string, LessonLineResponse> Lines,
     IReadOnlyList<PassResponse> Passes,
     LessonRestResponse Rest,
+    IReadOnlyList<PreparationResponse> Before,
     IReadOnlyList<int> Ladder,
     JsonElement Score
 )
@@ -43,6 +46,7 @@ public sealed record LessonResponse(
             score.Lines.Where(l => l.Form is not null).ToDictionary(l => l.Line.Id, LessonLineResponse.Of),
             passes,
             LessonRestResponse.Of(score),
+            [.. BeforeClass.Of(score).Select(p => new PreparationResponse(p.Id, p.Text, [.. p.Lines.Select(l => l.Line.Id)]))],
             [.. Fitting.Ladder.Changes(score).Select(c => (int)c.Ms())],
             JsonElement.Parse(ScoreWriter.Bytes(new(score with { Events = null }, findings)))
         );
@@ -152,6 +156,9 @@ public sealed record LessonEventResponse(
             e.Headlines
         );
 }
+
+/// <summary>Something to set up or say before a class begins, and the lines it is for.</summary>
+public sealed record PreparationResponse(string Id, string Text, IReadOnlyList<string> Lines);
 
 /// <summary>The final rest.</summary>
 /// <param name="Lines">Its quiet lines.</param>

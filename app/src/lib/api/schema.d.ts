@@ -2660,6 +2660,7 @@ export interface components {
       };
       passes: components['schemas']['PassResponse'][];
       rest: components['schemas']['LessonRestResponse'];
+      before: components['schemas']['PreparationResponse'][];
       ladder: number[];
       score: components['schemas']['JsonElement'];
     };
@@ -2912,6 +2913,11 @@ export interface components {
       right: null | components['schemas']['AmountResponse'];
       left: null | components['schemas']['AmountResponse'];
       none: null | components['schemas']['AmountResponse'];
+    };
+    PreparationResponse: {
+      id: string;
+      text: string;
+      lines: string[];
     };
     PreviewResponse: {
       id: string;

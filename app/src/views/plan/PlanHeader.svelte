@@ -52,7 +52,12 @@
     {/if}
   </div>
   <div class="flex items-center gap-3 max-lg:ml-auto print:hidden">
-    <a class="press-deep inline-flex items-center" href="#/teach/{id}" title="Teach it tonight (t)">Teach</a>
+    <a class="press-deep inline-flex items-center" href="#/teach/{id}" title="Teach it (t)">Teach</a>
+    <a
+      class="press inline-flex items-center"
+      href="#/tonight/{id}"
+      title="Who is here tonight, what is short, how long there is">Tonight</a
+    >
     <button class="press" title="Fit the class to its minutes (f)" disabled={plan.offline} onclick={onfit}
       >Fit</button
     >

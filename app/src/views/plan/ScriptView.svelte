@@ -180,7 +180,7 @@
             >{/if}
           {#if move && isFirst(i) && reading === null}
             <button
-              class="ml-auto text-[13.5px] text-muted underline underline-offset-4 print:hidden"
+              class="ml-auto inline-flex min-h-6 items-center text-[13.5px] text-muted underline underline-offset-4 print:hidden"
               onclick={() => (forAll = move.id)}
               >My words{myWords.all[move.id] ? ' ✓' : ''}<span class="sr-only"> for {move.name}</span></button
             >
