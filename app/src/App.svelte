@@ -17,6 +17,7 @@
     '/log': wrap({ asyncComponent: () => import('./views/log/LogPage.svelte') }),
     '/read': wrap({ asyncComponent: () => import('./views/read/ReadPage.svelte') }),
     '/new': wrap({ asyncComponent: () => import('./views/brief/NewClass.svelte') }),
+    '/backup': wrap({ asyncComponent: () => import('./views/BackupPage.svelte') }),
     '/safety': wrap({ asyncComponent: () => import('./views/SafetyPage.svelte') }),
     '*': Missing,
   };

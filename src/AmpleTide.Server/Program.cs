@@ -21,6 +21,18 @@ try
         Derived.Write(folder);
         return 0;
     }
+    if (options.Backup is { } backup)
+    {
+        BackupFile.Write(options.Data, backup, TimeProvider.System.GetUtcNow());
+        Console.WriteLine($"Everything is in {backup}");
+        return 0;
+    }
+    if (options.Restore is { } restore)
+    {
+        var old = BackupFile.Restore(options.Data, restore, TimeProvider.System.GetUtcNow());
+        Console.WriteLine($"Restored from {restore}.{(old is null ? "" : $" What was there before lies in {old}")}");
+        return 0;
+    }
     // What opens the store takes a while to be ready; meanwhile the catalogue is read. Nothing is touched on disk before it is found right.
     var warm = Task.Run(StoreSetup.Warm);
     live = new(CatalogueReader.ReadFolder(folder, ShapeCache.Open(Derived.Shapes)), folder);
@@ -112,6 +124,7 @@ api.MapShelf();
 api.MapClasses();
 api.MapVersions();
 api.MapLog();
+api.MapBackup();
 api.MapWords();
 api.MapFormats();
 api.MapSchema();

@@ -11,8 +11,15 @@ namespace AmpleTide.Server;
 /// <param name="Catalogue">The folder of the catalogue, or null for the one that ships.</param>
 public sealed record StartOptions(int Port, string Data, bool Demo, bool Derive, IReadOnlyList<string> Hosts, string? Catalogue)
 {
+    /// <summary>Where to write a backup, and stop; or null.</summary>
+    public string? Backup { get; init; }
+
+    /// <summary>The backup to restore, and stop; or null.</summary>
+    public string? Restore { get; init; }
+
     /// <summary>How to call it.</summary>
-    public const string Usage = "Usage: ./start [--port N] [--data DIR] [--no-demo] [--host NAME]… [--build-only]";
+    public const string Usage =
+        "Usage: ./start [--port N] [--data DIR] [--no-demo] [--host NAME]… [--backup FILE | --restore FILE] [--build-only]";
 
     /// <summary>Reads the arguments.</summary>
     /// <exception cref="ArgumentException">One of them is wrong; says which.</exception>
@@ -31,6 +38,8 @@ public sealed record StartOptions(int Port, string Data, bool Demo, bool Derive,
                 "--data" => options with { Data = Path.GetFullPath(Value()) },
                 "--catalogue" => options with { Catalogue = Path.GetFullPath(Value()) },
                 "--host" => options with { Hosts = [.. options.Hosts, Value()] },
+                "--backup" => options with { Backup = Path.GetFullPath(Value()) },
+                "--restore" => options with { Restore = Path.GetFullPath(Value()) },
                 "--derive" => options with { Derive = true },
                 "--no-demo" => options with { Demo = false },
                 _ => throw new ArgumentException($"'{args[i]}' is not an option. {Usage}"),

@@ -190,10 +190,13 @@ public static class StoreSetup
             );
     }
 
-    private static TideStore Open(string folder)
+    private static TideStore Open(string folder) => OpenFile(FileIn(folder));
+
+    /// <summary>Opens a database file.</summary>
+    internal static TideStore OpenFile(string file)
     {
         var options = new DbContextOptionsBuilder<TideStore>();
-        Use(options, FileIn(folder));
+        Use(options, file);
         return new(options.Options);
     }
 }

@@ -31,6 +31,7 @@ public sealed class Hyphenated<T>() : JsonStringEnumConverter<T>(JsonNamingPolic
 [JsonSerializable(typeof(OpenedResponse))]
 [JsonSerializable(typeof(TeacherWords))]
 [JsonSerializable(typeof(IReadOnlyDictionary<string, TeacherWords>))]
+[JsonSerializable(typeof(List<DemoEvening>))]
 [JsonSerializable(typeof(LessonRequest))]
 [JsonSerializable(typeof(LessonResponse))]
 [JsonSerializable(typeof(LadderRequest))]

@@ -121,16 +121,13 @@ internal static partial class LogEndpoints
 
     private static async Task<IResult> Keep(TideStore store, Taught taught, int status)
     {
-        var document = JsonSerializer.Serialize(taught, ApiJson.Checked.Taught);
         var row = await store.Log.FirstOrDefaultAsync(e => e.Id == taught.Id);
         if (row is null)
-            store.Add(row = new() { Id = taught.Id!, Document = document });
-        row.Document = document;
-        row.ClassId = taught.Class;
-        row.TaughtAt = taught.At.ToUnixTimeMilliseconds();
-        row.Moves = [.. taught.Lines.Where(l => l.RealMs > 0).Select(l => l.Move).OfType<string>().Distinct()];
+            store.Add(row = LogRow.Of(taught));
+        else
+            LogRow.Fill(row, taught);
         await store.SaveChangesAsync();
-        return Document(document, status);
+        return Document(row.Document, status);
     }
 
     private static ContentHttpResult Document(string document, int status) =>

@@ -162,6 +162,7 @@
 
 <footer class="flex gap-6 px-8 pb-8 text-[14px] text-muted max-md:px-4 print:hidden">
   <a class="inline-flex min-h-10 items-center underline underline-offset-4" href="#/safety">Safety</a>
+  <a class="inline-flex min-h-10 items-center underline underline-offset-4" href="#/backup">Backup</a>
   <a class="inline-flex min-h-10 items-center underline underline-offset-4" href="/notices.txt">Licences</a>
 </footer>
 
