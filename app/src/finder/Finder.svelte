@@ -2,6 +2,7 @@
   import X from '@lucide/svelte/icons/x';
   import { tick } from 'svelte';
   import { api, sentence, type Move } from '../lib/api/client';
+  import { day } from '../lib/time';
   import { catalogue } from '../lib/catalogue.svelte';
   import Figure from '../figures/Figure.svelte';
   import { figureKey, figures } from '../figures/figures.svelte';
@@ -54,7 +55,18 @@
   });
   /** The name it was found by, where that is another than its own. */
   const called = (move: Move) =>
-    move.foundBy && move.foundBy !== move.name ? `${move.foundBy} · ${doseOf(move)}` : doseOf(move);
+    [
+      move.foundBy && move.foundBy !== move.name ? move.foundBy : '',
+      doseOf(move),
+      lastTaught[move.id] ? `last taught ${day(lastTaught[move.id]!)}` : '',
+    ]
+      .filter(Boolean)
+      .join(' · ');
+  let lastTaught = $state.raw<Record<string, string>>({});
+  void api.GET('/api/log/moves').then(
+    ({ data }) => (lastTaught = data ?? {}),
+    () => undefined,
+  );
   const found = $derived<Offer[]>(
     offers ?? byText.slice(0, atOnce).map((move) => ({ move, because: called(move) })),
   );

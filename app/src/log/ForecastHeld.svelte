@@ -10,7 +10,9 @@
   const held = $derived(evenings.filter((e) => e.held).length);
   const [width, rowHeight, left] = [640, 26, 110];
   const most = $derived(Math.max(1, ...evenings.flatMap((e) => [e.toMs, e.realMs])) * 1.05);
-  const x = (ms: number) => left + (ms / most) * (width - left - 60);
+  // Not from nought: what matters is where in its band an evening ended.
+  const least = $derived(Math.min(...evenings.flatMap((e) => [e.fromMs, e.realMs])) * 0.9);
+  const x = (ms: number) => left + ((ms - least) / (most - least)) * (width - left - 60);
 </script>
 
 {#if evenings.length > 0}

@@ -22,6 +22,7 @@
   import BodyView from './BodyView.svelte';
   import BriefView from './BriefView.svelte';
   import BringView from './BringView.svelte';
+  import NextTime from '../../log/NextTime.svelte';
   import LogView from './LogView.svelte';
   import PeopleView from './PeopleView.svelte';
   import PlanHeader from './PlanHeader.svelte';
@@ -171,6 +172,7 @@
         <button class="press" onclick={() => (plan.saver.wasMs = null)}>Close</button>
       </p>
     {/if}
+    <NextTime id={params.id} />
     {#if plan.saver.rescued}
       <p role="status" class="mx-6 mb-2 rounded-xl bg-sand px-4 py-2">{plan.saver.rescued}</p>
     {/if}

@@ -124,6 +124,7 @@
       <button class="press" onclick={() => (reading === null ? void read(0) : (reading = null))}
         >{reading === null ? 'Read through (r)' : 'Stop reading'}</button
       >
+      <a class="press inline-flex items-center" href="#/sheet/{plan.id}">Class sheet</a>
       <button class="press inline-flex items-center gap-2" onclick={() => print()}
         ><Printer size={18} aria-hidden="true" />Print</button
       >

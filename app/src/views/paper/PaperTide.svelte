@@ -1,0 +1,25 @@
+<script lang="ts">
+  const { points, totalMs }: { points: readonly number[][]; totalMs: number } = $props();
+
+  const [width, height, highest] = [1000, 90, 1250];
+  const path = $derived(
+    `M0 ${height}` +
+      points
+        .map(
+          (point) =>
+            `L${((point[0]! / Math.max(1, totalMs)) * width).toFixed(1)} ${(height - height * Math.min(1, point[1]! / highest)).toFixed(1)}`,
+        )
+        .join('') +
+      `L${width} ${height}Z`,
+  );
+  const minutes = $derived(Array.from({ length: Math.floor(totalMs / 300_000) + 1 }, (_, i) => i * 5));
+</script>
+
+<svg viewBox="0 0 {width} {height + 18}" class="mt-1 w-full" aria-hidden="true">
+  <path d={path} fill="var(--water-bottom)" stroke="var(--water-line)" stroke-width="2" />
+  {#each minutes as minute (minute)}
+    <text x={((minute * 60_000) / totalMs) * width} y={height + 14} font-size="13" fill="var(--muted)"
+      >{minute}</text
+    >
+  {/each}
+</svg>
