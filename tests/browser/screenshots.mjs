@@ -27,30 +27,12 @@ await shot('plan-night', '/plan/low-water-shoulders', 'night', async (page) => {
   await page.locator('[data-line="l13"]').scrollIntoViewIfNeeded();
   await page.locator('[data-select="l16"]').click();
 });
-await shot('soundings', '/plan/knots-undone', 'paper', async (page) => {
-  await page.getByRole('button', { name: 'Make both 4' }).click();
-  await page.getByRole('button', { name: 'Apply' }).waitFor();
-});
 await shot('fit', '/plan/low-water-shoulders', 'paper', async (page) => {
   await page.locator('[data-select="l1b"]').click();
   await page.keyboard.press('f');
   await page.getByLabel('Minutes of the class').fill('38');
   await page.keyboard.press('Tab');
   await page.getByText('becomes').waitFor();
-});
-await shot(
-  'plan-tablet',
-  '/plan/low-water-shoulders',
-  'night',
-  (page) => page.locator('[data-select="l9"]').click(),
-  { width: 768, height: 1024 },
-);
-await shot('tide-close', '/plan/low-water-shoulders', 'paper', async (page) => {
-  await page.locator('[data-select="l6"]').click();
-  for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'Look closer' }).click();
-  await page.getByRole('button', { name: 'Let it run' }).click();
-  // Past the talk-in, where the figure breathes and the cue is said.
-  await page.getByText(/· 2 of \d+/).waitFor({ timeout: 60_000 });
 });
 await shot('sides', '/plan/knots-undone/sides', 'paper');
 await shot('body', '/plan/low-water-shoulders/body', 'paper');
@@ -62,25 +44,33 @@ await shot('own-move', '/write/warrior-two', 'paper', async (page) => {
 });
 await shot('moves', '/moves?family=floor', 'paper');
 await shot('move-page', '/moves/warrior-two', 'paper');
-await shot('move-page-night', '/moves/thread-the-needle', 'night');
-// These change a class, so they come last.
-await shot('conflict', '/plan/bench-by-the-window', 'paper', async (page) => {
-  const there = await page.request.get(`${base}/api/classes/bench-by-the-window`);
-  const before = await there.json();
-  const theirs = structuredClone(before);
-  theirs.sections[2].items.splice(1, 1);
-  theirs.sections[2].items[0].breaths = 6;
-  theirs.minutes = 22;
-  const put = (data, tag) =>
-    page.request.put(`${base}/api/classes/bench-by-the-window`, { data, headers: { 'If-Match': tag } });
-  const saved = await put(theirs, there.headers().etag);
-  await page.locator('[data-select]').nth(1).focus();
-  await page.keyboard.press('d');
-  await page.locator('[data-select]').nth(6).focus();
-  await page.keyboard.press('+');
-  await page.getByRole('alert', { name: 'Saved elsewhere too' }).waitFor();
-  await put(before, saved.headers().etag);
+await shot('script', '/plan/low-water-shoulders/script', 'paper', (page) =>
+  page.locator('[data-pass="6"]').scrollIntoViewIfNeeded(),
+);
+await shot('tonight', '/tonight/low-water-shoulders', 'paper', async (page) => {
+  await page.getByRole('button', { name: '10 less' }).click();
+  await page.getByText('of 35 minutes').waitFor();
 });
+await shot('log', '/plan/low-water-shoulders/log', 'paper');
+await shot('read', '/read', 'paper', async (page) => {
+  await page.getByLabel('Title').fill('Thursday necks');
+  await page
+    .getByLabel('The plan')
+    .fill('Warm:\nseated cat cow x6\near to shoulder R+L 3 br\nneck rolls x3\nlow lunge twist R/L 3\nstand up\nmountain 4 br\nfinal rest 5 min');
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await page.getByRole('heading', { name: 'What I understood' }).waitFor();
+});
+await shot('sheet', '/sheet/low-water-shoulders', 'paper', async () => {}, { width: 900, height: 1000 });
+await shot('teach', '/teach/low-water-shoulders', 'paper', async (page) => {
+  await page.clock.install();
+  await page.reload();
+  const begin = page.getByRole('button', { name: 'Begin the class' });
+  await begin.and(page.locator(':enabled')).waitFor({ timeout: 120_000 });
+  await begin.click();
+  await page.clock.fastForward(1010 * 1000);
+  await page.clock.runFor(40);
+});
+// This changes a class, so it comes last.
 await shot('versions', '/plan/knots-undone/versions', 'paper', async (page) => {
   await page.getByRole('link', { name: 'Score' }).click();
   await page.locator('[data-select]').nth(1).focus();
