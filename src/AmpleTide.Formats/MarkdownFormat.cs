@@ -82,7 +82,7 @@ public static partial class MarkdownFormat
         var side = scored.Occurrences[0].Side;
         foreach (var (i, phase) in form.Phases.Index())
         {
-            var cue = Words.For(line.Say.GetValueOrDefault(Line.SayOf(i)) ?? phase.Phase.Cue.Long, side);
+            var cue = Words.For(line.Say.GetValueOrDefault(Phase.Key(i)) ?? phase.Phase.Cue.Long, side);
             text.Append(CultureInfo.InvariantCulture, $"{indent}{Indent}- {BreathOf(phase.Phase)}{Escaped(cue)}\n");
         }
     }

@@ -3,7 +3,6 @@ using AmpleTide.Core;
 using AmpleTide.Core.Logbook;
 using AmpleTide.Core.Scoring;
 using AmpleTide.Formats;
-using AmpleTide.Server.Contracts;
 using AmpleTide.Store;
 using Microsoft.EntityFrameworkCore;
 
@@ -35,7 +34,7 @@ internal static class DemoData
     }
 
     private static List<DemoEvening> Evenings(string file) =>
-        File.Exists(file) ? JsonSerializer.Deserialize(File.ReadAllBytes(file), ApiJson.Default.ListDemoEvening) ?? [] : [];
+        File.Exists(file) ? JsonSerializer.Deserialize(File.ReadAllBytes(file), StoredJson.Default.ListDemoEvening) ?? [] : [];
 }
 
 /// <summary>An evening of the demo: how fast it went, and what was noted.</summary>

@@ -1,6 +1,5 @@
 using System.Text.Json;
 using AmpleTide.Core.Logbook;
-using AmpleTide.Server.Contracts;
 using AmpleTide.Store;
 
 namespace AmpleTide.Server;
@@ -14,7 +13,7 @@ internal static class LogRow
     /// <summary>Puts an evening into its row.</summary>
     public static LogEntry Fill(LogEntry row, Taught taught)
     {
-        row.Document = JsonSerializer.Serialize(taught, ApiJson.Checked.Taught);
+        row.Document = JsonSerializer.Serialize(taught, StoredJson.Checked.Taught);
         row.ClassId = taught.Class;
         row.TaughtAt = taught.At.ToUnixTimeMilliseconds();
         row.Moves = [.. taught.Lines.Where(l => l.RealMs > 0).Select(l => l.Move).OfType<string>().Distinct()];

@@ -1,6 +1,5 @@
 using System.Text.Json;
 using AmpleTide.Core.Catalogue;
-using AmpleTide.Server.Contracts;
 using AmpleTide.Store;
 using Microsoft.EntityFrameworkCore;
 
@@ -12,7 +11,7 @@ internal sealed partial class OwnMoves
     /// <summary>Reads the words that are stored.</summary>
     public void LoadWords(IReadOnlyList<OwnWords> stored)
     {
-        live.Words = stored.ToDictionary(w => w.MoveId, w => JsonSerializer.Deserialize(w.Document, ApiJson.Default.TeacherWords)!);
+        live.Words = stored.ToDictionary(w => w.MoveId, w => JsonSerializer.Deserialize(w.Document, StoredJson.Default.TeacherWords)!);
         live.Publish(live.With([.. all.Values]));
     }
 
@@ -26,7 +25,7 @@ internal sealed partial class OwnMoves
         else if (words is not null && row is null)
             store.Add(row = new() { MoveId = move, Document = "" });
         if (words is not null)
-            row!.Document = JsonSerializer.Serialize(words, ApiJson.Default.TeacherWords);
+            row!.Document = JsonSerializer.Serialize(words, StoredJson.Default.TeacherWords);
         var changed = live.Words.Where(w => w.Key != move).ToDictionary();
         if (words is not null)
             changed[move] = words;

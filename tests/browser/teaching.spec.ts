@@ -154,6 +154,8 @@ test('one tab or browser teaches a class; another takes over, and both are told'
   await (await ready(page, id)).click();
   await page.clock.runFor(200);
   const other = await (await browser.newContext({ baseURL })).newPage();
+  // On the same evening: by its own clock the class would be long over.
+  await other.clock.install({ time: new Date('2026-11-27T18:30:05') });
   await other.goto(`/#/teach/${id}`);
   await expect(other.getByRole('alert')).toContainText('being taught in another tab or browser');
   await other.getByRole('button', { name: 'Take over here' }).click();

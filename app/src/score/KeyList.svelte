@@ -12,7 +12,7 @@
     ['/', 'Add a move'],
     ['p', 'Let the class run, stop it'],
     ['f', 'Fit the class to its minutes'],
-    ['t', 'Teach it'],
+    ['T', 'Teach it'],
     ...acts.map((a): [string, string] => [
       a.key.replace('Arrow', '').replace('Up', '↑').replace('Down', '↓').replace('+', ' + '),
       a.name,

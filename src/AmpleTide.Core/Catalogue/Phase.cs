@@ -1,3 +1,4 @@
+using System.Globalization;
 using AmpleTide.Core.Body;
 
 namespace AmpleTide.Core.Catalogue;
@@ -124,6 +125,10 @@ public sealed record Phase
 
     /// <summary>What face and hands do, which the shape does not say.</summary>
     public Look Look { get; init; } = Look.Calm;
+
+    /// <summary>Under which word cues of one's own are kept for a phase.</summary>
+    /// <param name="index">The phase, from 0, in the order they are said.</param>
+    public static string Key(int index) => (index + 1).ToString(CultureInfo.InvariantCulture);
 
     /// <summary>Whether it is held for the dose rather than passed through.</summary>
     public bool IsStay => Breath == Breath.Stay;

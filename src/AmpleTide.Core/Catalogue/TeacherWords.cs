@@ -6,7 +6,7 @@ namespace AmpleTide.Core.Catalogue;
 /// <param name="Second">The talk-in of the second side.</param>
 /// <param name="Permission">Said after the talk-in: that less is plenty, that it may be left out.</param>
 /// <param name="Closer">Said when the move is left.</param>
-/// <param name="Cues">Cues by phase, from 1, as <see cref="Classes.Line.Say"/> has them.</param>
+/// <param name="Cues">Cues by phase, from 1, as lines of a class have them.</param>
 public sealed record TeacherWords(
     string? Opener,
     string? First,
@@ -43,8 +43,8 @@ public sealed record TeacherWords(
     private Cue CueOf(Phase phase, int index, Move move)
     {
         var cue = phase.Cue;
-        if (Cues.TryGetValue(Classes.Line.SayOf(index), out var own))
-            cue = new(own, Words.Count(own) <= Teaching.Headline.MostWords ? own : cue.Short, null);
+        if (Cues.TryGetValue(Phase.Key(index), out var own))
+            cue = new(own, Words.Count(own) <= Words.AtAGlance ? own : cue.Short, null);
         if (Closer is null || index < move.Phases.Count - 1)
             return cue;
         var holds = move.Phases.Any(p => p.IsStay);

@@ -6,6 +6,9 @@ namespace AmpleTide.Core.Catalogue;
 /// <summary>The words of cues and talk: counted for their time, and said for a side.</summary>
 public static partial class Words
 {
+    /// <summary>How many words are taken in at a glance. Common practice, no source.</summary>
+    public const int AtAGlance = 7;
+
     /// <summary>How many words a text has.</summary>
     public static int Count(string text)
     {

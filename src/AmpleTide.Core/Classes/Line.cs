@@ -1,4 +1,3 @@
-using System.Globalization;
 using AmpleTide.Core.Catalogue;
 
 namespace AmpleTide.Core.Classes;
@@ -53,12 +52,8 @@ public sealed record Line : Item
     /// <summary>Talk-in of the teacher's own, or null.</summary>
     public string? Talk { get; init; }
 
-    /// <summary>Cues of the teacher's own, by phase from 1.</summary>
+    /// <summary>Cues of the teacher's own, by phase from 1 (<see cref="Phase.Key"/>).</summary>
     public IReadOnlyDictionary<string, string> Say { get; init; } = new Dictionary<string, string>();
-
-    /// <summary>Under which word <see cref="Say"/> has the cue of a phase.</summary>
-    /// <param name="phase">The phase, from 0, in the order they are said.</param>
-    public static string SayOf(int phase) => (phase + 1).ToString(CultureInfo.InvariantCulture);
 
     /// <summary>All words of the teacher's own: the talk-in under null, cues under their phase.</summary>
     public IEnumerable<(string? Phase, string Text)> OwnWords =>

@@ -29,7 +29,7 @@ public static class TalkFits
             var breath = classBreath.With(line.Section.Breath).With(line.Line.Breath);
             for (var i = 0; i < form.Phases.Length; i++)
             {
-                var own = line.Line.Say.Count == 0 ? null : line.Line.Say.GetValueOrDefault(Line.SayOf(i));
+                var own = line.Line.Say.Count == 0 ? null : line.Line.Say.GetValueOrDefault(Phase.Key(i));
                 var words = own is null ? form.Phases[i].Phase.Cue.LongWords : Words.Count(own);
                 var fit = Fits(line, i, breath);
                 if (words <= fit + (own is null ? Slack : 0))
@@ -66,7 +66,7 @@ public static class TalkFits
 
     private static Finding Own(LineScore line, int phase, int words, int fit)
     {
-        var key = Line.SayOf(phase);
+        var key = Phase.Key(phase);
         var part = line.Form!.Phases[phase].Phase.IsStay ? "the silent half of the hold" : "its breath";
         return Rule.Found(
                 [line],

@@ -284,7 +284,7 @@ internal sealed class Timeline(bool withEvents)
     // Long in the first round, short in the second, then silence; the last round is announced once.
     private static string? CueOf(Line line, Phase phase, int index, Side side, int round, int of)
     {
-        if (round <= 1 && line.Say.TryGetValue(Line.SayOf(index), out var own))
+        if (round <= 1 && line.Say.TryGetValue(Phase.Key(index), out var own))
             return Words.For(own, side);
         if (round <= 1)
             return Words.For(phase.Cue.Long, side);

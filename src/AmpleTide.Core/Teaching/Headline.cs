@@ -1,12 +1,13 @@
 using System.Text.RegularExpressions;
+using AmpleTide.Core.Catalogue;
 
 namespace AmpleTide.Core.Teaching;
 
 /// <summary>Words as they are read from two metres: few at a time, one piece after the other.</summary>
 public static partial class Headline
 {
-    /// <summary>How many words are taken in at a glance. Common practice, no source.</summary>
-    public const int MostWords = 7;
+    /// <summary>No piece has more words.</summary>
+    public const int MostWords = Words.AtAGlance;
 
     /// <summary>
     /// A text in pieces of at most <see cref="MostWords"/> words: broken between clauses, clauses that are longer before a joining word.

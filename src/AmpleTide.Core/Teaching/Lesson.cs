@@ -136,7 +136,7 @@ public sealed record LessonEvent(
     private static IReadOnlyList<string> InPhase(LineScore line, ScoreEvent e)
     {
         var turn = line.Form!.Taken(e.Phase, e.Side);
-        var own = line.Line.Say.GetValueOrDefault(Line.SayOf(turn));
+        var own = line.Line.Say.GetValueOrDefault(Catalogue.Phase.Key(turn));
         return own is null ? [Words.For(line.Form.Phases[turn].Phase.Cue.Short, e.Side)] : Headline.Of(Words.For(own, e.Side));
     }
 }

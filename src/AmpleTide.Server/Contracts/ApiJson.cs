@@ -31,7 +31,6 @@ public sealed class Hyphenated<T>() : JsonStringEnumConverter<T>(JsonNamingPolic
 [JsonSerializable(typeof(OpenedResponse))]
 [JsonSerializable(typeof(TeacherWords))]
 [JsonSerializable(typeof(IReadOnlyDictionary<string, TeacherWords>))]
-[JsonSerializable(typeof(List<DemoEvening>))]
 [JsonSerializable(typeof(LessonRequest))]
 [JsonSerializable(typeof(LessonResponse))]
 [JsonSerializable(typeof(LadderRequest))]
@@ -66,20 +65,6 @@ public sealed class Hyphenated<T>() : JsonStringEnumConverter<T>(JsonNamingPolic
 [JsonSerializable(typeof(IReadOnlyList<Problem>))]
 public sealed partial class ApiJson : JsonSerializerContext
 {
-    /// <summary>
-    /// For what is read from requests: what must not be missing is not null either.
-    /// </summary>
-    public static ApiJson Checked { get; } =
-        new(
-            new(JsonSerializerDefaults.Web)
-            {
-                NumberHandling = JsonNumberHandling.Strict,
-                DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull,
-                RespectNullableAnnotations = true,
-                RespectRequiredConstructorParameters = true,
-            }
-        );
-
     /// <summary>Sets options up: camel case, nulls left out, enums as words.</summary>
     public static void Apply(JsonSerializerOptions options)
     {

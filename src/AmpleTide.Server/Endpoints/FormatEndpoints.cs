@@ -55,7 +55,7 @@ internal static class FormatEndpoints
     private static async Task<FileContentHttpResult> ExportLog(TideStore store)
     {
         var documents = await store.Log.AsNoTracking().OrderBy(e => e.TaughtAt).Select(e => e.Document).ToListAsync();
-        var evenings = documents.Select(d => JsonSerializer.Deserialize(d, ApiJson.Checked.Taught)).OfType<Taught>();
+        var evenings = documents.Select(d => JsonSerializer.Deserialize(d, StoredJson.Checked.Taught)).OfType<Taught>();
         return TypedResults.File(LogCsv.Write(evenings), "text/csv", "log.csv");
     }
 

@@ -86,7 +86,7 @@ internal static partial class LogEndpoints
         try
         {
             taught =
-                body.RootElement.Deserialize(ApiJson.Checked.Taught)
+                body.RootElement.Deserialize(StoredJson.Checked.Taught)
                 ?? throw new UnusableException(Title, [new("", "an object is needed")]);
         }
         catch (JsonException error)

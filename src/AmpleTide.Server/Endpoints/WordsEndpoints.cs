@@ -33,7 +33,7 @@ internal static class WordsEndpoints
         TeacherWords words;
         try
         {
-            words = body.RootElement.Deserialize(ApiJson.Default.TeacherWords) ?? throw new JsonException();
+            words = body.RootElement.Deserialize(StoredJson.Default.TeacherWords) ?? throw new JsonException();
         }
         catch (JsonException error)
         {
@@ -74,7 +74,7 @@ internal static class WordsEndpoints
 
     private static IEnumerable<Problem> Wrong(TeacherWords words, Move move)
     {
-        var keys = Enumerable.Range(0, move.Phases.Count).Select(Line.SayOf).ToHashSet();
+        var keys = Enumerable.Range(0, move.Phases.Count).Select(Phase.Key).ToHashSet();
         foreach (var key in words.Cues.Keys.Where(k => !keys.Contains(k)))
             yield return new($"/cues/{key}", $"{move.Name} has the phases 1 to {move.Phases.Count}");
         var all = new (string Field, string? Text)[]

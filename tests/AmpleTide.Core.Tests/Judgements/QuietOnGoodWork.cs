@@ -153,7 +153,20 @@ public class QuietOnGoodWork(ITestOutputHelper output)
         (p, r) => p.InsertAfter(Any(p, r).Id, New(Strong[r.Next(Strong.Length)])),
         (p, r) => p.InsertBefore(p.Lines.First().Id, New(Strong[r.Next(Strong.Length)])),
         (p, r) => p.InsertAfter(p.Lines.Last().Id, New(Strong[r.Next(Strong.Length)])),
-        (p, r) => p.ChangeLine(Any(p, r, Sided).Id, l => l with { Talk = r.Next(2) == 0 ? "And the other side" : "The right arm goes up" }),
+        (p, r) =>
+            p.ChangeLine(
+                Any(p, r, Sided).Id,
+                l =>
+                    l with
+                    {
+                        Talk = r.Next(3) switch
+                        {
+                            0 => "And the other side",
+                            1 => "The right arm goes up",
+                            _ => "Nineteen breaths, nineteen rounds",
+                        },
+                    }
+            ),
         (p, r) =>
             p.ChangeLine(
                 Any(p, r).Id,

@@ -181,6 +181,12 @@ public class RuleTables
                 "Ear to shoulder: something easier is offered only on the second side.",
                 0
             },
+            {
+                "words-plan",
+                Tilt + ", \"talk\": \"Nine breaths on each side\" }",
+                "Ear to shoulder is told as “Nine breaths”; the plan has 3 breaths.",
+                1
+            },
             { "unnamed-side", Tilt + ", \"talk\": \"The left ear sinks\" }", "'The left ear sinks' says right or left on both sides.", 1 },
             { "unnamed-side", Tilt + ", \"talk\": \"And the other side\" }", "'And the other side' names no side.", 1 },
             {

@@ -23,11 +23,9 @@
   import BriefView from './BriefView.svelte';
   import BringView from './BringView.svelte';
   import NextTime from '../../log/NextTime.svelte';
-  import LogView from './LogView.svelte';
   import PeopleView from './PeopleView.svelte';
   import PlanHeader from './PlanHeader.svelte';
   import PlanTabs from './PlanTabs.svelte';
-  import ScriptView from './ScriptView.svelte';
   import SidesView from './SidesView.svelte';
   import VersionsView from './VersionsView.svelte';
   import { takeAlong } from '../../plan/takeAlong';
@@ -91,7 +89,7 @@
     const typing = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement;
     if (event.key === '?' && !typing) keys = true;
     const plain = !typing && !event.ctrlKey && !event.metaKey && !event.altKey;
-    if (event.key === 't' && plain) void push(`/teach/${params.id}`);
+    if (event.key === 'T' && plain) void push(`/teach/${params.id}`);
     if (event.key === 'p' && plain) playback.toggle();
     if (event.key === 'f' && plain) {
       event.preventDefault();
@@ -194,12 +192,17 @@
       <main class="min-h-0 flex-1 overflow-y-auto pt-4 max-md:overflow-visible">
         {#if !plan.score}<p class="px-6 text-muted" role="status">Working it out</p>
         {:else if view === 'brief'}<BriefView {plan} />
-        {:else if view === 'script'}<ScriptView {plan} />
+        {:else if view === 'script'}{#await import('./ScriptView.svelte') then { default: ScriptView }}<ScriptView
+              {plan}
+            />{/await}
         {:else if view === 'sides'}<SidesView {plan} ongo={go} />
         {:else if view === 'body'}<BodyView {plan} ongo={go} />
         {:else if view === 'bring'}<BringView {plan} ongo={go} />
         {:else if view === 'people'}<PeopleView {plan} ongo={go} />
-        {:else if view === 'log'}<LogView {plan} id={params.id} />
+        {:else if view === 'log'}{#await import('./LogView.svelte') then { default: LogView }}<LogView
+              {plan}
+              id={params.id}
+            />{/await}
         {:else}<VersionsView {plan} />{/if}
       </main>
     {:else}

@@ -51,8 +51,8 @@
       <span class:text-serious={Math.abs(off) > 60_000}>{clock(off)} {off > 0 ? 'over' : 'short'}</span>
     {/if}
   </div>
-  <div class="flex items-center gap-3 max-lg:ml-auto print:hidden">
-    <a class="press-deep inline-flex items-center" href="#/teach/{id}" title="Teach it (t)">Teach</a>
+  <div class="flex flex-wrap items-center gap-3 max-lg:ml-auto print:hidden">
+    <a class="press-deep inline-flex items-center" href="#/teach/{id}" title="Teach it (T)">Teach</a>
     <a
       class="press inline-flex items-center"
       href="#/tonight/{id}"
