@@ -3277,7 +3277,7 @@ export interface components {
       permission: null | string;
       /** @description Said when the move is left. */
       closer: null | string;
-      /** @description Cues by phase, from 1, as IReadOnlyDictionary&lt;string, string&gt; Line.Say has them. */
+      /** @description Cues by phase, from 1, as lines of a class have them. */
       cues: {
         [key: string]: string;
       };
