@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { act, advance, begin, endOf, replay, restOf, type Act, type Course, type Tap } from './course';
+import { act, advance, begin, replay, type Act, type Course, type Tap } from './course';
 import { lesson, plan } from './lessons';
+import { endOf, restOf } from './passes';
 
 const start = 1_700_000_000_000;
 

@@ -1,5 +1,5 @@
 import type { Lesson, LessonEvent, LessonPass } from '../lib/api/client';
-import { eventsOf, endOf, inWords, restOf, unitOf, type Course, type Plan } from './course';
+import { endOf, eventsOf, inWords, restOf, unitOf, type Course, type Plan } from './passes';
 
 /** What is to be seen at a moment of a class. */
 export interface Moment {
