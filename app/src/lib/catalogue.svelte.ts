@@ -1,3 +1,4 @@
+import { plain } from './words';
 import { api, sentence, type Condition, type Move, type Position, type Prop } from './api/client';
 
 /** The moves, positions and conditions, asked for once. */
@@ -13,6 +14,12 @@ class Catalogue {
   /** Has something done whenever moves were changed: what was drawn of them is old then. */
   whenChanged(does: () => void) {
     this.followers.push(does);
+  }
+
+  /** What so many of a prop are called within a sentence. */
+  propName(id: string, count = 1): string {
+    const prop = this.props.find((p) => p.id === id);
+    return prop ? (count === 1 ? prop.name : prop.plural).toLowerCase() : plain(id);
   }
 
   load(): Promise<void> {

@@ -1,7 +1,6 @@
 <script lang="ts">
   import { catalogue } from '../lib/catalogue.svelte';
   import { clock, moment } from '../lib/time';
-  import { plain } from '../lib/words';
   import EntryEditor from './EntryEditor.svelte';
   import LineTimes from './LineTimes.svelte';
   import type { LogState } from './log.svelte';
@@ -9,10 +8,6 @@
   const { log, withTitles = false }: { log: LogState; withTitles?: boolean } = $props();
 
   let editing = $state<string | null>(null);
-  const prop = (id: string, n: number) => {
-    const found = catalogue.props.find((p) => p.id === id);
-    return (found ? (n === 1 ? found.name : found.plural) : plain(id)).toLowerCase();
-  };
 </script>
 
 <ul class="divide-y divide-line">
@@ -54,7 +49,7 @@
             {entry.next}
           </p>{/if}
         {#if entry.short?.length}<p class="mt-1">
-            Short of {entry.short.map((s) => `${s.count} ${prop(s.prop, s.count)}`).join(', ')}
+            Short of {entry.short.map((s) => `${s.count} ${catalogue.propName(s.prop, s.count)}`).join(', ')}
           </p>{/if}
         {#each entry.incidents ?? [] as incident, i (i)}
           <p class="mt-1">

@@ -2,18 +2,25 @@
   import { catalogue } from '../lib/catalogue.svelte';
   import { clock } from '../lib/time';
   import type { PlanState } from '../plan/plan.svelte';
-  import { advised, elsewhereOf, besideAll, source, standIn, wayOut, who, whatOf, type Names } from './swaps';
+  import {
+    advised,
+    elsewhereOf,
+    endOf,
+    linesWithSwaps,
+    placeName,
+    source,
+    standIn,
+    wayOut,
+    who,
+    whatOf,
+    type Names,
+  } from './swaps';
 
   const { plan, ongo }: { plan: PlanState; ongo: (id: string) => void } = $props();
 
   const names = $derived<Names>(catalogue);
   const elsewhere = $derived(elsewhereOf(plan.score?.lines ?? []));
-  const lines = $derived(
-    (plan.score?.lines ?? [])
-      .map((line) => ({ line, swaps: besideAll(line) }))
-      .filter((l) => l.swaps.length > 0),
-  );
-  const placeOf = (id: string) => catalogue.positions.get(id)?.name.toLowerCase() ?? id;
+  const lines = $derived(linesWithSwaps(plan.score?.lines ?? []));
   const nameOf = (line: string) => catalogue.moves.get(plan.line(line)?.move ?? '')?.name ?? line;
 </script>
 
@@ -31,10 +38,9 @@
       {#each elsewhere as { from, to, position, swap } (`${from.id} ${swap.with.join()}`)}
         <li class="py-1.5">
           <button class="text-muted underline underline-offset-4" onclick={() => ongo(from.id)}
-            >{clock(from.occurrences[0]?.startMs ?? 0)}{from === to
-              ? ''
-              : ` to ${clock((to.occurrences.at(-1)?.startMs ?? 0) + (to.occurrences.at(-1)?.ms ?? 0))}`}, {placeOf(
+            >{clock(from.occurrences[0]?.startMs ?? 0)}{from === to ? '' : ` to ${clock(endOf(to))}`}, {placeName(
               position,
+              names,
             )}</button
           >: <b>{who(swap, names)}</b>, {wayOut(swap.to!, names, position)}
         </li>

@@ -129,3 +129,16 @@ export function elsewhereOf(lines: readonly LineScore[]): Elsewhere[] {
 }
 
 const keyOf = (swap: Swap) => `${swap.with.join()} ${swap.to?.position} ${swap.to?.option}`;
+
+/** The lines in which somebody does something else, with what is left to say of them there. */
+export const linesWithSwaps = (lines: readonly LineScore[]): { line: LineScore; swaps: Swap[] }[] =>
+  lines.map((line) => ({ line, swaps: besideAll(line) })).filter((l) => l.swaps.length > 0);
+
+/** When the last time a line is taken is over. */
+export const endOf = (line: LineScore): number => {
+  const last = line.occurrences.at(-1);
+  return (last?.startMs ?? 0) + (last?.ms ?? 0);
+};
+
+/** A position within a sentence. */
+export const placeName = (id: string, names: Names) => lower(names.positions.get(id)?.name ?? id);

@@ -1,6 +1,5 @@
 <script lang="ts">
   import { catalogue } from '../lib/catalogue.svelte';
-  import { plain } from '../lib/words';
   import { shortSwap, type Names } from '../people/swaps';
   import type { Plan } from './course';
   import { isNear, type Moment } from './moment';
@@ -11,7 +10,6 @@
   const names = $derived<Names>(catalogue);
   const scored = $derived(plan.lesson.score.lines.find((l) => l.id === moment.pass.line));
   const swaps = $derived((scored?.conditions ?? []).map((s) => shortSwap(s, names, scored?.position)));
-  const prop = (id: string) => catalogue.props.find((p) => p.id === id)?.name.toLowerCase() ?? plain(id);
   const isOther = $derived(moment.next !== null && moment.next.line !== moment.pass.line);
 </script>
 
@@ -24,7 +22,7 @@
       {#if moment.next.wayMs > 0}<span>{Math.round(moment.next.wayMs / 1000)} s</span>{/if}
     </p>
     {#if moment.next.props.length > 0}
-      <p><span>have ready</span> <b>{moment.next.props.map(prop).join(', ')}</b></p>
+      <p><span>have ready</span> <b>{moment.next.props.map((id) => catalogue.propName(id)).join(', ')}</b></p>
     {/if}
   {:else}
     {#if moment.line?.easier}<p><span>easier</span> {moment.line.easier}</p>{/if}

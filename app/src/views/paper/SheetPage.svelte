@@ -1,11 +1,12 @@
 <script lang="ts">
   import { onDestroy, onMount } from 'svelte';
+  import { placeOf } from '../../document/edits';
   import Figure from '../../figures/Figure.svelte';
   import { figureKey, figures } from '../../figures/figures.svelte';
   import { catalogue } from '../../lib/catalogue.svelte';
   import { chosen } from '../../lib/sides';
   import { clock } from '../../lib/time';
-  import { plain, unitFor } from '../../lib/words';
+  import { unitFor } from '../../lib/words';
   import { PlanState } from '../../plan/plan.svelte';
   import PaperTide from './PaperTide.svelte';
 
@@ -30,16 +31,11 @@
   }
 
   const rows = $derived.by<Row[]>(() => {
-    const sections = new Map(
-      (plan.document?.sections ?? []).flatMap((s) =>
-        idsIn(s.items ?? []).map((id) => [id, s.name ?? ''] as const),
-      ),
-    );
     let last = '';
     return (plan.score?.lines ?? []).map((scored) => {
       const line = plan.line(scored.id);
       const move = catalogue.moves.get(line?.move ?? '');
-      const section = sections.get(scored.id) ?? '';
+      const section = (plan.document && placeOf(plan.document, scored.id)?.section.name) ?? '';
       const begins = section !== last;
       last = section;
       const sides = move && chosen(move, line?.sides, leftFirst);
@@ -62,14 +58,6 @@
       };
     });
   });
-
-  function idsIn(items: readonly object[]): string[] {
-    return items.flatMap((item) => {
-      const { id, set } = item as { id?: string; set?: { items: object[] } };
-      return [...(id ? [id] : []), ...(set ? idsIn(set.items) : [])];
-    });
-  }
-  const prop = (id: string) => catalogue.props.find((p) => p.id === id)?.name.toLowerCase() ?? plain(id);
 </script>
 
 <svelte:head><title>Class sheet · {plan.document?.title ?? 'Class'} · Ample Tide</title></svelte:head>
@@ -109,7 +97,9 @@
             <span class="min-w-0">
               <b>{row.name}</b>
               <span class="what">{row.what}</span>
-              {#if row.props.length > 0}<span class="what">▸ {row.props.map(prop).join(', ')}</span>{/if}
+              {#if row.props.length > 0}<span class="what"
+                  >▸ {row.props.map((id) => catalogue.propName(id)).join(', ')}</span
+                >{/if}
             </span>
           </div>
         </li>

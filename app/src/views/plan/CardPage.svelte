@@ -5,7 +5,9 @@
   import {
     advised,
     elsewhereOf,
-    besideAll,
+    endOf,
+    linesWithSwaps,
+    placeName,
     wayOut,
     who,
     whatOf,
@@ -27,12 +29,9 @@
   let all = $state(true);
   const shown = (swap: Swap) => all || swap.advice !== 'smaller';
   const elsewhere = $derived(elsewhereOf(plan.score?.lines ?? []));
-  const placeOf = (id: string) => catalogue.positions.get(id)?.name.toLowerCase() ?? id;
-  const endOf = (line: (typeof elsewhere)[number]['to']) =>
-    (line.occurrences.at(-1)?.startMs ?? 0) + (line.occurrences.at(-1)?.ms ?? 0);
   const lines = $derived(
-    (plan.score?.lines ?? [])
-      .map((line) => ({ line, swaps: besideAll(line).filter(shown) }))
+    linesWithSwaps(plan.score?.lines ?? [])
+      .map(({ line, swaps }) => ({ line, swaps: swaps.filter(shown) }))
       .filter((l) => l.swaps.length > 0),
   );
 </script>
@@ -67,7 +66,7 @@
         <ul class="mt-1 text-[15px]">
           {#each elsewhere as { from, to, position, swap } (`${from.id} ${swap.with.join()}`)}
             <li>
-              {clock(from.occurrences[0]?.startMs ?? 0)} to {clock(endOf(to))}, {placeOf(position)}:
+              {clock(from.occurrences[0]?.startMs ?? 0)} to {clock(endOf(to))}, {placeName(position, names)}:
               <b>{who(swap, names)}</b>, {wayOut(swap.to!, names, position)}
             </li>
           {/each}

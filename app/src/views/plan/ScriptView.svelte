@@ -2,7 +2,7 @@
   import Printer from '@lucide/svelte/icons/printer';
   import { onDestroy, onMount, tick } from 'svelte';
   import { catalogue } from '../../lib/catalogue.svelte';
-  import { lineOf } from '../../document/edits';
+  import { lineOf, placeOf } from '../../document/edits';
   import { sideNames } from '../../lib/sides';
   import { clock } from '../../lib/time';
   import { unitFor } from '../../lib/words';
@@ -30,18 +30,12 @@
   /** Where reading through has got to; null while it is not. */
   let reading = $state<number | null>(null);
 
-  const sectionOf = $derived(
-    new Map(
-      (plan.document?.sections ?? []).flatMap((section) => {
-        const first = passes.find((p) => section.items?.some((i) => holds(i, p.line)));
-        return first ? [[first.line, section.name ?? ''] as const] : [];
-      }),
-    ),
-  );
-
-  function holds(item: { id?: string; set?: { items: unknown[] } } | object, id: string): boolean {
-    const { id: own, set } = item as { id?: string; set?: { items: object[] } };
-    return own === id || (set?.items.some((i) => holds(i, id)) ?? false);
+  /** The section a pass begins, or nothing where it goes on with the one before. */
+  function sectionAt(i: number): string {
+    const of = (pass: SpokenPass | undefined) =>
+      pass && plan.document && placeOf(plan.document, pass.line)?.section;
+    const section = of(passes[i]);
+    return section && section !== of(passes[i - 1]) ? (section.name ?? '') : '';
   }
 
   const isFirst = (i: number) => passes.findIndex((p) => p.line === passes[i]!.line) === i;
@@ -154,8 +148,8 @@
       {@const line = plan.line(pass.line)}
       {@const move = catalogue.moves.get(line?.move ?? '')}
       {@const scored = plan.score?.lines.find((l) => l.id === pass.line)}
-      {#if isFirst(i) && sectionOf.has(pass.line)}
-        <li><h3 class="mt-6 mb-1 text-[18px]">{sectionOf.get(pass.line)}</h3></li>
+      {#if sectionAt(i)}
+        <li><h3 class="mt-6 mb-1 text-[18px]">{sectionAt(i)}</h3></li>
       {/if}
       <li
         data-pass={i}

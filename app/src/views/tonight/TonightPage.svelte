@@ -1,11 +1,12 @@
 <script lang="ts">
   import { onMount } from 'svelte';
+  import { lineOf } from '../../document/edits';
   import { needsOf, shortBy } from '../../bring/needs';
   import { catalogue } from '../../lib/catalogue.svelte';
   import { clock } from '../../lib/time';
   import { unitFor } from '../../lib/words';
   import ConditionCounts from '../../people/ConditionCounts.svelte';
-  import { besideAll, elsewhereOf, shortSwap, type Names } from '../../people/swaps';
+  import { elsewhereOf, linesWithSwaps, shortSwap, type Names } from '../../people/swaps';
   import { Tonight } from '../../tonight/tonight.svelte';
 
   const { params }: { params: { id: string } } = $props();
@@ -23,21 +24,10 @@
   const needs = $derived(
     score && document ? needsOf(score, catalogue.props, document.place?.props ?? {}, people) : [],
   );
-  const swaps = $derived(
-    (score?.lines ?? []).map((line) => ({ line, swaps: besideAll(line) })).filter((l) => l.swaps.length > 0),
-  );
+  const swaps = $derived(linesWithSwaps(score?.lines ?? []));
   const elsewhere = $derived(elsewhereOf(score?.lines ?? []));
-  const lineOf = (id: string) => tonight.planned && moveOf(tonight.planned.sections, id);
-
-  function moveOf(sections: readonly { items?: object[] }[], id: string): string | undefined {
-    for (const item of sections.flatMap((s) => s.items ?? [])) {
-      const { id: own, move, set } = item as { id?: string; move?: string; set?: { items: object[] } };
-      const found = own === id ? move : set && moveOf([{ items: set.items }], id);
-      if (found) return found;
-    }
-    return undefined;
-  }
-  const nameOf = (id: string) => catalogue.moves.get(lineOf(id) ?? '')?.name ?? id;
+  const moveOf = (id: string) => (document && lineOf(document, id)?.move) ?? '';
+  const nameOf = (id: string) => catalogue.moves.get(moveOf(id))?.name ?? id;
 
   const bounded = (n: number, most: number) => Math.max(0, Math.min(most, n));
   const setPeople = (n: number) => tonight.change((d) => ((d.group ??= {}).size = bounded(n, 200)));
