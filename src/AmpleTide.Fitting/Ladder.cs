@@ -11,7 +11,8 @@ namespace AmpleTide.Fitting;
 public sealed record Rung(int From, int To, TimeSpan Total, IReadOnlyList<DoseChange> Changes);
 
 /// <summary>
-/// Fits for every place a class may have got to, made before it is taught: shorter and longer by steps, as far as doses allow, so that whoever
+/// Fits for every place a class may have got to, made before it is taught: shorter and longer by steps, as far as doses allow,
+/// so that whoever
 /// teaches can finish on time at once and without a server.
 /// </summary>
 public static class Ladder
@@ -25,7 +26,9 @@ public static class Ladder
     /// <summary>How much of a class counts as its end.</summary>
     public static readonly TimeSpan Near = TimeSpan.FromMinutes(10);
 
-    /// <summary>By how much a class is made shorter and longer, the least change first. There is a rung or more for each, or none.</summary>
+    /// <summary>
+    /// By how much a class is made shorter and longer, the least change first. There is a rung or more for each, or none.
+    /// </summary>
     public static IReadOnlyList<TimeSpan> Changes(Score score)
     {
         var whole = Reach.From(score, 0);

@@ -4,7 +4,8 @@ using CsvHelper;
 namespace AmpleTide.Formats;
 
 /// <summary>
-/// Tables as RFC 4180 has them, by CsvHelper. A cell that a spreadsheet would take for a formula gets an apostrophe before it (OWASP, CSV injection);
+/// Tables as RFC 4180 has them, by CsvHelper. A cell that a spreadsheet would take for a formula gets an apostrophe before it
+/// (OWASP, CSV injection);
 /// reading takes that away again.
 /// </summary>
 internal static class Csv

@@ -1,6 +1,4 @@
 using System.Text;
-using AmpleTide.Core.Classes;
-using AmpleTide.Core.Notebook;
 
 namespace AmpleTide.Formats;
 
@@ -25,16 +23,6 @@ internal static class Decoded
         {
             throw NoText();
         }
-    }
-
-    /// <summary>The plan in a text.</summary>
-    /// <exception cref="TideFileException">It has too many lines.</exception>
-    public static ClassPlan Plan(string text, string title, ReadWith with)
-    {
-        var lines = NotebookReader.LinesOf(text);
-        return lines > NotebookReader.MostLines
-            ? throw new TideFileException([new("", $"has {lines} lines, {NotebookReader.MostLines} at most")])
-            : new NotebookReader(with.Catalogue, with.Search).Read(text, title).Plan;
     }
 
     private static TideFileException NoText() => new([new("", "is no text in UTF-8")]);

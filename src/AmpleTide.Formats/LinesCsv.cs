@@ -8,7 +8,8 @@ using AmpleTide.Core.Scoring;
 namespace AmpleTide.Formats;
 
 /// <summary>
-/// The lines of a class as a table. Every row says what it is and how deep it lies: sections at 0, what is in them at 1, what is in a set one deeper
+/// The lines of a class as a table. Every row says what it is and how deep it lies: sections at 0, what is in them at 1, what
+/// is in a set one deeper
 /// than its set.
 /// </summary>
 public static class LinesCsv

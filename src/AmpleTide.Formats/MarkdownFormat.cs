@@ -13,7 +13,8 @@ using Markdig.Syntax.Inlines;
 namespace AmpleTide.Formats;
 
 /// <summary>
-/// The script as Markdown (CommonMark): a heading a section, a list item a line, own talk as a quotation, cues below. Moves are linked by their
+/// The script as Markdown (CommonMark): a heading a section, a list item a line, own talk as a quotation, cues below. Moves are
+/// linked by their
 /// id, so that a file that was renamed by hand is still read right.
 /// </summary>
 public static partial class MarkdownFormat
@@ -123,7 +124,7 @@ public static partial class MarkdownFormat
                     break;
             }
         }
-        return Decoded.Plan(text.ToString(), title.Length > 0 ? title : "Opened script", with);
+        return TextFormat.Plan(text.ToString(), title.Length > 0 ? title : "Opened script", with);
     }
 
     private static void Lines(StringBuilder text, ListBlock list, string indent, ReadWith with)

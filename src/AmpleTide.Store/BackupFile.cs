@@ -7,7 +7,8 @@ using Microsoft.EntityFrameworkCore;
 namespace AmpleTide.Store;
 
 /// <summary>
-/// All of the house in one file: a zip with the store, copied while it is in use, and the classes, moves and evenings as open files beside it, so
+/// All of the house in one file: a zip with the store, copied while it is in use, and the classes, moves and evenings as open
+/// files beside it, so
 /// that nobody needs this program to read them.
 /// </summary>
 public static class BackupFile
@@ -63,7 +64,8 @@ public static class BackupFile
     }
 
     /// <summary>
-    /// Puts a backup in the place of what is stored. It is checked and brought up to date first; what was stored lies in the folder of the daily
+    /// Puts a backup in the place of what is stored. It is checked and brought up to date first; what was stored lies in the
+    /// folder of the daily
     /// copies afterwards. Until the last step nothing is changed, and that step is done whole or not at all.
     /// </summary>
     /// <param name="data">The data folder.</param>

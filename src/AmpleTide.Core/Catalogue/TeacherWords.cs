@@ -1,6 +1,9 @@
 namespace AmpleTide.Core.Catalogue;
 
-/// <summary>What a teacher says to a move in all classes, in place of the catalogue's words or beside them; null where the catalogue's do.</summary>
+/// <summary>
+/// What a teacher says to a move in all classes, in place of the catalogue's words or beside them; null where the catalogue's
+/// do.
+/// </summary>
 /// <param name="Opener">Said before the talk-in.</param>
 /// <param name="First">The talk-in of the first side.</param>
 /// <param name="Second">The talk-in of the second side.</param>

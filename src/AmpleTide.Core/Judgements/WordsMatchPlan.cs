@@ -8,7 +8,8 @@ using AmpleTide.Core.Scoring;
 namespace AmpleTide.Core.Judgements;
 
 /// <summary>
-/// Words of the teacher's own say what the plan says: the side that is done, the number that is the dose, the breath of the phase, the minutes
+/// Words of the teacher's own say what the plan says: the side that is done, the number that is the dose, the breath of the
+/// phase, the minutes
 /// there are. They were true once; then the plan was changed.
 /// </summary>
 public static partial class WordsMatchPlan

@@ -3,7 +3,9 @@ using System.Text;
 
 namespace AmpleTide.Core.Naming;
 
-/// <summary>The words of a name as they are compared: lower case, no accents, no plural, numbers as digits, nothing that says nothing.</summary>
+/// <summary>
+/// The words of a name as they are compared: lower case, no accents, no plural, numbers as digits, nothing that says nothing.
+/// </summary>
 internal static class NameWords
 {
     // Words that people add or leave out as they please.

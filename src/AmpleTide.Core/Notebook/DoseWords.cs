@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Text.RegularExpressions;
 using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Naming;
 
 namespace AmpleTide.Core.Notebook;
 
@@ -15,10 +16,7 @@ internal sealed record DoseWords(string Rest, int? Amount, Unit? Unit, bool Each
 {
     private const int SecondsAMinute = 60;
 
-    private const string Number =
-        "(?<![a-z\\d.])(?<n>\\d+(?:[.,]\\d+)?|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|forty|sixty)";
-
-    private static readonly string[] Counts = ["", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten"];
+    private static readonly string Number = $@"(?<![a-z\d.])(?<n>\d+[.,]\d+|{NumberWords.Pattern}|an?)";
 
     private static readonly (Unit? Unit, int Factor, Regex Words)[] Patterns =
     [
@@ -86,17 +84,7 @@ internal sealed record DoseWords(string Rest, int? Amount, Unit? Unit, bool Each
     {
         if (double.TryParse(number.Replace(',', '.'), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var value))
             return value is > 0 and < 10_000 ? value : null;
-        return number switch
-        {
-            "a" or "an" => 1,
-            "twelve" => 12,
-            "fifteen" => 15,
-            "twenty" => 20,
-            "thirty" => 30,
-            "forty" => 40,
-            "sixty" => 60,
-            _ => Array.IndexOf(Counts, number) is > 0 and var n ? n : null,
-        };
+        return number is "a" or "an" ? 1 : NumberWords.Value(number);
     }
 
     private static Regex Pattern(string pattern) => new(pattern, RegexOptions.CultureInvariant, TimeSpan.FromMilliseconds(200));

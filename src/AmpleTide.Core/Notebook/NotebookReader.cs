@@ -243,7 +243,7 @@ public sealed partial class NotebookReader(MoveCatalogue catalogue, MoveSearch s
         var sides = SideWords.In(dose.Rest, directions: true);
         return sides.Rest.Any(char.IsLetterOrDigit) || !sides.Fit(named) || dose.EachSide || sides is { First: Side.None, Both: true }
             ? null
-            : new([new(named, named.Name, 1, true)], dose, sides, details, null, named.Name, catalogue) { IsExact = true };
+            : new([new(named, named.Name, 1, true)], dose, sides, details, null, catalogue) { IsExact = true };
     }
 
     // Where two are called alike, the one is meant that can be taken where the group is.
@@ -273,7 +273,6 @@ public sealed partial class NotebookReader(MoveCatalogue catalogue, MoveSearch s
                         sides,
                         details,
                         placed ? sides.Rest : null,
-                        name,
                         catalogue
                     );
             }

@@ -7,7 +7,8 @@ using AmpleTide.Core.Classes;
 namespace AmpleTide.Core.Notebook;
 
 /// <summary>
-/// Writes a class as a plan in plain words, which <see cref="NotebookReader"/> reads back: a line each, "Thread the needle, 3 breaths, right then
+/// Writes a class as a plan in plain words, which <see cref="NotebookReader"/> reads back: a line each, "Thread the needle, 3
+/// breaths, right then
 /// left"; usual doses in brackets, lines of sets indented below their head.
 /// </summary>
 /// <param name="catalogue">The moves and positions.</param>

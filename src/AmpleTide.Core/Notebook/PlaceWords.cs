@@ -31,7 +31,7 @@ internal static class PlaceWords
     private static readonly (Regex Words, string Position)[] Ways =
     [
         (
-            Way("(?:sit|come|move|go|get)(?: down)?(?: back)? (?:on|in|to|onto) (?:the |a |your )?chairs?|on (?:the |a )?chairs?"),
+            Way("(?:sit|come|move|go|get)(?: down)?(?: back)? (?:on|in|to|onto) (?:the |a |your )?chairs?", "on (?:the |a )?chairs?"),
             "chair-edge"
         ),
         (
@@ -42,19 +42,25 @@ internal static class PlaceWords
         ),
         (
             Way(
-                "(?:lie|lay|lie down|lay down|come to lying|come down to lying)(?: down)?(?: on (?:the |your )?backs?)?|roll (?:down )?on(?:to|) (?:the |your )?backs?|roll onto (?:the |your )?backs?|onto (?:the |your )?backs?|(?:come|go) (?:on)?to (?:the |your )?backs?"
+                "(?:lie|lay|lie down|lay down|come to lying|come down to lying)(?: down)?(?: on (?:the |your )?backs?)?",
+                "roll (?:down )?on(?:to|) (?:the |your )?backs?",
+                "roll onto (?:the |your )?backs?",
+                "onto (?:the |your )?backs?",
+                "(?:come|go) (?:on)?to (?:the |your )?backs?"
             ),
             "supine-knees"
         ),
         (
             Way(
-                "(?:lie|lay|come|roll|go)(?: down)? (?:on|onto|to) (?:the |your )?(?:belly|front|stomach)|lower to (?:the |your )?(?:belly|front)"
+                "(?:lie|lay|come|roll|go)(?: down)? (?:on|onto|to) (?:the |your )?(?:belly|front|stomach)",
+                "lower to (?:the |your )?(?:belly|front)"
             ),
             "prone"
         ),
         (
             Way(
-                "(?:come|move|go|get|roll over|roll|back|walk)(?: back)?(?: (?:in)?to| onto| on) (?:all fours|hands and knees|hands & knees|tabletop|table top)|(?:onto |to )?all fours"
+                "(?:come|move|go|get|roll over|roll|back|walk)(?: back)?(?: (?:in)?to| onto| on) (?:all fours|hands and knees|hands & knees|tabletop|table top)",
+                "(?:onto |to )?all fours"
             ),
             "all-fours"
         ),
@@ -63,7 +69,11 @@ internal static class PlaceWords
         (Way("sit (?:back )?on (?:the |your )?heels|(?:come|sit) back (?:on)?to (?:the |your )?heels"), "heel-sit"),
         (
             Way(
-                "(?:come|roll|go|get|move)(?: back)?(?: up)?(?: down)? to (?:a )?(?:sit|seat|seated|sitting)(?: position)?|sit(?: up| down)?(?: (?:on|to) (?:the |your )?(?:floor|mat))?|sit cross-?\\s?legged|easy seat|(?:come )?(?:down )?to (?:the |your )?(?:mat|floor)"
+                "(?:come|roll|go|get|move)(?: back)?(?: up)?(?: down)? to (?:a )?(?:sit|seat|seated|sitting)(?: position)?",
+                "sit(?: up| down)?(?: (?:on|to) (?:the |your )?(?:floor|mat))?",
+                "sit cross-?\\s?legged",
+                "easy seat",
+                "(?:come )?(?:down )?to (?:the |your )?(?:mat|floor)"
             ),
             "seated-cross"
         ),
@@ -73,25 +83,14 @@ internal static class PlaceWords
     /// <summary>Where a line that only goes somewhere leads, or null where it does more or less than that.</summary>
     public static string? WayTo(string text) => Ways.FirstOrDefault(w => w.Words.IsMatch(text)).Position;
 
-    /// <summary>Where a move is to be taken, as a line says.</summary>
-    /// <param name="rest">The words without the place.</param>
+    /// <summary>Which of a move's positions a line names, or null.</summary>
     /// <param name="text">The line, in lower case.</param>
-    /// <param name="move">A move that could be meant.</param>
-    /// <returns>Which of the move's positions is meant, or null where none is named.</returns>
-    public static string? In(string text, Move move, out string rest)
-    {
-        foreach (var (words, positions) in Places)
-        {
-            if (words.Match(text) is not { Success: true } match)
-                continue;
-            if (positions.FirstOrDefault(move.In.Contains) is not { } position)
-                continue;
-            rest = text[..match.Index] + " " + text[(match.Index + match.Length)..];
-            return position;
-        }
-        rest = text;
-        return null;
-    }
+    /// <param name="move">The move.</param>
+    public static string? In(string text, Move move) =>
+        Places
+            .Where(p => p.Words.IsMatch(text))
+            .Select(p => p.Positions.FirstOrDefault(move.In.Contains))
+            .FirstOrDefault(p => p is not null);
 
     /// <summary>The words of a line without those that name a place; the same where there are none.</summary>
     public static string Without(string text)
@@ -104,7 +103,8 @@ internal static class PlaceWords
 
     private static Regex Words(string pattern) => Pattern($@"(?<![a-z])(?:{pattern})(?![a-z])");
 
-    private static Regex Way(string pattern) => Pattern($@"^\W*(?:and |then |slowly |gently )*(?:{pattern})(?: slowly| gently)?\W*$");
+    private static Regex Way(params string[] ways) =>
+        Pattern($@"^\W*(?:and |then |slowly |gently )*(?:{string.Join('|', ways)})(?: slowly| gently)?\W*$");
 
     private static Regex Pattern(string pattern) => new(pattern, RegexOptions.CultureInvariant, TimeSpan.FromMilliseconds(200));
 }

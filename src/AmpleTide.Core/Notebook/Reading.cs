@@ -11,7 +11,6 @@ namespace AmpleTide.Core.Notebook;
 /// <param name="sides">Its sides.</param>
 /// <param name="details">The rest of it.</param>
 /// <param name="placed">The words with those that name a place, where these are not part of the name; else null.</param>
-/// <param name="name">The words of the name.</param>
 /// <param name="catalogue">The positions.</param>
 internal sealed class Reading(
     IReadOnlyList<Named> found,
@@ -19,7 +18,6 @@ internal sealed class Reading(
     SideWords sides,
     LineDetails details,
     string? placed,
-    string name,
     MoveCatalogue catalogue
 )
 {
@@ -57,7 +55,7 @@ internal sealed class Reading(
         IsExact ? null
         : !Best.Sure ? $"It could be {Best.Move.Name}; the name is not quite that."
         : found.Count > 1 && Best.Likeness - found[1].Likeness < Close ? $"{found[1].Move.Name} is called that, too."
-        : placed is not null && details.Position is null && PlaceWords.In(placed, Best.Move, out _) is null
+        : placed is not null && details.Position is null && PlaceWords.In(placed, Best.Move) is null
             ? $"{Best.Move.Name} is not taken there."
         : dose.Vague ? "How much is not said; it is the usual dose."
         : sides.First != Side.None && Best.Move.Sides == Sidedness.None ? $"{Best.Move.Name} has no sides."
@@ -97,7 +95,7 @@ internal sealed class Reading(
                     move.In.Contains(p.Id) && (p.Name.Equals(named, StringComparison.OrdinalIgnoreCase) || p.Id == named)
                 )
                 ?.Id;
-        return placed is null ? null : PlaceWords.In(placed, move, out _);
+        return placed is null ? null : PlaceWords.In(placed, move);
     }
 
     private Dose? DoseOf(Move move)
@@ -115,7 +113,4 @@ internal sealed class Reading(
         amount = Math.Clamp(amount, 1, MostAmount);
         return dose.IsUsual && unit == move.Dose.Unit && amount == move.Dose.Usual ? null : new(unit, amount);
     }
-
-    /// <inheritdoc/>
-    public override string ToString() => $"{name}: {Best.Move.Id} {Worth:0.00}";
 }

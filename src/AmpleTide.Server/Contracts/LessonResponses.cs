@@ -19,7 +19,8 @@ public sealed record LessonRequest(JsonElement Class);
 /// <param name="Passes">What happens, in order.</param>
 /// <param name="Rest">The lines of the final rest, and the least they come to.</param>
 /// <param name="Before">What is set up and said before it begins.</param>
-/// <param name="Ladder">By how many milliseconds the class can be made shorter or longer: what to ask the ladder for, the least change first.</param>
+/// <param name="Ladder">By how many milliseconds the class can be made shorter or longer: what to ask the ladder for, the least
+/// change first.</param>
 /// <param name="Score">The class as planned, without its events.</param>
 public sealed record LessonResponse(
     int TotalMs,

@@ -7,7 +7,10 @@ using FsCheck.Fluent;
 
 namespace AmpleTide.Core.Tests.Formats;
 
-/// <summary>What is written is read back: sections, sets and rounds, and of each line its move, position, sides, dose, option and own talk.</summary>
+/// <summary>
+/// What is written is read back: sections, sets and rounds, and of each line its move, position, sides, dose, option and own
+/// talk.
+/// </summary>
 public sealed class RoundTrips
 {
     private static readonly ReadWith With = new(Shipped.Catalogue, new(Shipped.Catalogue.Moves));

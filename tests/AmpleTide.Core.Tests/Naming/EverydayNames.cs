@@ -3,7 +3,8 @@ using AmpleTide.Core.Naming;
 namespace AmpleTide.Core.Tests.Naming;
 
 /// <summary>
-/// Names teachers use in passing, with slips: from memory, by the hand that wrote the catalogue's names too; common practice, no source. The
+/// Names teachers use in passing, with slips: from memory, by the hand that wrote the catalogue's names too; common practice,
+/// no source. The
 /// catalogue lacks some of the moves; those must never be taken for another as if sure.
 /// </summary>
 public class EverydayNames(ITestOutputHelper output)
