@@ -46,7 +46,9 @@
         name: move?.name ?? (scored.kind === 'wait' ? 'Wait' : 'Talk'),
         what: move
           ? [
-              `${scored.amount} ${unitFor(scored.amount, scored.unit)}`,
+              scored.unit === 'seconds' && scored.amount >= 60
+                ? `${clock(scored.amount * 1000)} minutes`
+                : `${scored.amount} ${unitFor(scored.amount, scored.unit)}`,
               sides?.said.map((s) => s.text).join(', '),
               line?.option && line.option !== 'base' ? line.option : '',
             ]

@@ -117,6 +117,20 @@
           <b class="font-head text-[27px]">{clock(score.totalMs)}</b> of {document.minutes} minutes
           {#if tonight.busy}<span class="text-muted">working it out</span>{/if}
         </p>
+        <div class="mt-3 flex flex-wrap gap-3">
+          <a class="press-deep inline-flex items-center text-[19px]" href="#/teach/{params.id}"
+            >Teach it like this</a
+          >
+          <button class="press" disabled={!tonight.canUndo} onclick={() => tonight.undo()}>Undo</button>
+          <button class="press" disabled={!tonight.isKept} onclick={() => tonight.forget()}
+            >Back to the plan’s</button
+          >
+        </div>
+        <p class="mt-2 text-[14px] text-muted">
+          {tonight.isKept
+            ? 'Kept in this browser for tonight; the plan is as it was.'
+            : 'As planned: nothing is changed.'}
+        </p>
         {#if tonight.fitted && !tonight.fitted.fits}
           <p class="mt-1 text-notable">
             It does not fit: {tonight.fitted.nearest.below
@@ -153,20 +167,6 @@
             </li>
           {/each}
         </ul>
-        <div class="mt-6 flex flex-wrap gap-3">
-          <a class="press-deep inline-flex items-center text-[19px]" href="#/teach/{params.id}"
-            >Teach it like this</a
-          >
-          <button class="press" disabled={!tonight.canUndo} onclick={() => tonight.undo()}>Undo</button>
-          <button class="press" disabled={!tonight.isKept} onclick={() => tonight.forget()}
-            >Back to the plan’s</button
-          >
-        </div>
-        <p class="mt-2 text-[14px] text-muted">
-          {tonight.isKept
-            ? 'Kept in this browser for tonight; the plan is as it was.'
-            : 'As planned: nothing is changed.'}
-        </p>
       </section>
     </div>
   {:else if !tonight.trouble}
