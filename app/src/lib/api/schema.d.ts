@@ -3265,7 +3265,10 @@ export interface components {
       /** @description What it is counted in, or null. */
       unit?: null | string;
     };
-    /** @description What a teacher says to a move in all classes, in place of the catalogue's words or beside them; null where the catalogue's do. */
+    /**
+     * @description What a teacher says to a move in all classes, in place of the catalogue's words or beside them; null where the catalogue's
+     *     do.
+     */
     TeacherWords: {
       /** @description Said before the talk-in. */
       opener: null | string;
