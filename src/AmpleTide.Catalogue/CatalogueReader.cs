@@ -15,8 +15,8 @@ public sealed record CatalogueText(string Name, string Text);
 public static partial class CatalogueReader
 {
     /// <summary>Reads the files of a folder.</summary>
-    /// <param name="folder">Holds <c>positions.yaml</c>, <c>ways.yaml</c>, <c>props.yaml</c>, <c>conditions.yaml</c> and
-    /// <c>moves/*.yaml</c>.</param>
+    /// <param name="folder">Holds <c>positions.yaml</c>, <c>ways.yaml</c>, <c>props.yaml</c>, <c>conditions.yaml</c>,
+    /// <c>uses.yaml</c> and <c>moves/*.yaml</c>.</param>
     /// <param name="cache">Shapes that are placed already, or null to place all anew.</param>
     /// <exception cref="CatalogueException">Something in a file is wrong; says file, line and reason.</exception>
     public static MoveCatalogue ReadFolder(string folder, ShapeCache? cache = null)
@@ -46,6 +46,7 @@ public static partial class CatalogueReader
         var ways = EntriesOf(n => n == "ways.yaml").Select(e => ReadWay(e, byId)).OfType<Way>().ToList();
         var props = Unique(EntriesOf(n => n == "props.yaml"), ReadProp, p => p.Id);
         var conditions = Unique(EntriesOf(n => n == "conditions.yaml"), ReadCondition, c => c.Id);
+        var uses = Unique(EntriesOf(n => n == "uses.yaml"), e => ReadUse(e, byId), u => u.Id);
         var reading = new MoveReading(byId, props.Select(p => p.Id).ToHashSet(), conditions.Select(c => c.Id).ToHashSet());
         var entries = EntriesOf(n => n.StartsWith("moves/", StringComparison.Ordinal)).ToList();
         var moves = Unique(entries, reading.Read, m => m.Id);
@@ -56,7 +57,7 @@ public static partial class CatalogueReader
         for (var i = 0; i < moves.Count; i++)
             CheckForms(entries[i], forms[i]);
         Stop();
-        return new(HashOf(texts), positions, ways, moves, forms.SelectMany(f => f), props, conditions);
+        return new(HashOf(texts), positions, ways, moves, forms.SelectMany(f => f), props, conditions) { Uses = uses };
     }
 
     /// <summary>Reads one move of a teacher's own, held to the same rules as the catalogue's.</summary>
@@ -223,18 +224,8 @@ public static partial class CatalogueReader
             : null;
     }
 
-    private static Demands ReadDemands(Entry entry, string field)
-    {
-        var demands = Demands.None;
-        foreach (var word in entry.Texts(field))
-        {
-            if (Enum.TryParse<Demands>(word.Replace("-", "", StringComparison.Ordinal), true, out var demand))
-                demands |= demand;
-            else
-                entry.Wrong(field, $"'{word}' is not one of {string.Join(", ", Enum.GetNames<Demands>().Select(Entry.Hyphenated))}");
-        }
-        return demands;
-    }
+    private static Demands ReadDemands(Entry entry, string field) =>
+        entry.EachWord<Demands>(field).Aggregate(Demands.None, (all, demand) => all | demand);
 
     private static Prop ReadProp(Entry entry)
     {
@@ -273,6 +264,23 @@ public static partial class CatalogueReader
         };
         entry.Done();
         return condition;
+    }
+
+    private static Use ReadUse(Entry entry, Dictionary<string, Position> positions)
+    {
+        entry.Called = entry.Text("id");
+        foreach (var id in entry.Texts("in").Where(id => !positions.ContainsKey(id)))
+            entry.Wrong("in", $"there is no position '{id}'");
+        var use = new Use(entry.Called, entry.Text("name"), entry.Texts("words"))
+        {
+            Areas = entry.EachWord<Area>("areas"),
+            In = entry.Texts("in"),
+            Families = entry.EachWord<Family>("families"),
+            Kinds = entry.EachWord<MoveKind>("kinds"),
+            MostEffort = entry.OptionalNumber("effort", 1, 12),
+        };
+        entry.Done();
+        return use;
     }
 
     private static string HashOf(IEnumerable<CatalogueText> texts)

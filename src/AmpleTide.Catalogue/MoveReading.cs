@@ -105,7 +105,7 @@ internal sealed partial class MoveReading(
             Instead = entry.Texts("instead"),
             Props = ReadProps(entry, "props"),
             Helpful = ReadProps(entry, "helpful"),
-            AlsoEases = ReadAreas(entry),
+            AlsoEases = entry.EachWord<Area>("alsoEases"),
             School = ReadSchool(entry),
             OptIn = entry.Flag("optIn"),
             Effort = entry.Number("effort", UsualEffort[kind], LeastEffort, MostEffort),
@@ -406,19 +406,6 @@ internal sealed partial class MoveReading(
         if (!options.ContainsKey("easier"))
             entry.Wrong("options", "an easier one is needed");
         return options;
-    }
-
-    private static List<Area> ReadAreas(Entry entry)
-    {
-        var areas = new List<Area>();
-        foreach (var name in entry.Texts("alsoEases"))
-        {
-            if (Areas.Find(name) is { } area)
-                areas.Add(area);
-            else
-                entry.Wrong("alsoEases", $"'{name}' is not an area");
-        }
-        return areas;
     }
 
     private const int MostMoments = 4;

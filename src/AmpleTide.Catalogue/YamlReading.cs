@@ -170,10 +170,20 @@ public sealed class Entry
                 Wrong(field, "is missing");
             return otherwise ?? default;
         }
+        return WordOf<T>(field, text) ?? otherwise ?? default;
+    }
+
+    /// <summary>A list of words of an enum; empty when missing.</summary>
+    public IReadOnlyList<T> EachWord<T>(string field)
+        where T : struct, Enum => [.. Texts(field).Select(text => WordOf<T>(field, text)).OfType<T>()];
+
+    private T? WordOf<T>(string field, string text)
+        where T : struct, Enum
+    {
         if (Enum.TryParse<T>(text.Replace("-", "", StringComparison.Ordinal), true, out var word) && !int.TryParse(text, out _))
             return word;
         Wrong(field, $"'{text}' is not one of {string.Join(", ", Enum.GetNames<T>().Select(Hyphenated))}");
-        return otherwise ?? default;
+        return null;
     }
 
     /// <summary>A list of texts; empty when missing; a lone text is a list of one.</summary>

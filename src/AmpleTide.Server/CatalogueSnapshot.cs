@@ -23,6 +23,11 @@ public sealed class CatalogueSnapshot(MoveCatalogue catalogue, string edition)
     /// <summary>Finds its moves by what people call them.</summary>
     public MoveSearch Search => search.Value;
 
+    private readonly Lazy<UseSearch> uses = new(() => new(catalogue));
+
+    /// <summary>Finds its moves by what they are good for.</summary>
+    public UseSearch Uses => uses.Value;
+
     /// <summary>The catalogue.</summary>
     public MoveCatalogue Catalogue { get; } = catalogue;
 

@@ -17,21 +17,24 @@ public sealed class LiveCatalogue(MoveCatalogue shipped, string folder = "")
     /// <summary>Where the catalogue was read from.</summary>
     public string Folder { get; } = folder;
 
-    /// <summary>What the teacher says to moves in all classes, by their id.</summary>
-    public IReadOnlyDictionary<string, TeacherWords> Words { get; set; } = new Dictionary<string, TeacherWords>();
+    /// <summary>How the teacher says moves in all classes.</summary>
+    public Speech Speech { get; set; } = Speech.Plain;
 
     /// <summary>The catalogue with these moves of the teacher's own, and no others, in the teacher's words.</summary>
-    public CatalogueSnapshot With(IReadOnlyCollection<OwnMoveForms> own) => With(own, Words);
+    public CatalogueSnapshot With(IReadOnlyCollection<OwnMoveForms> own) => With(own, Speech);
 
     /// <summary>The same in other words.</summary>
-    public CatalogueSnapshot With(IReadOnlyCollection<OwnMoveForms> own, IReadOnlyDictionary<string, TeacherWords> words)
+    public CatalogueSnapshot With(IReadOnlyCollection<OwnMoveForms> own, Speech speech)
     {
         var edition =
             own.Count == 0 ? shipped.Hash : $"{shipped.Hash}-{HashOf(own.OrderBy(o => o.Id, StringComparer.Ordinal).Select(o => o.Yaml))}";
         var catalogue = own.Count == 0 ? shipped : shipped.With([.. own.Select(o => o.Forms)]);
-        return words.Count == 0
+        return speech is { Words.Count: 0, Names: NameKind.Everyday }
             ? new(catalogue, edition)
-            : new(catalogue.SaidWith(words), $"{edition}-{HashOf(words.OrderBy(w => w.Key, StringComparer.Ordinal).Select(Told))}");
+            : new(
+                catalogue.SaidWith(speech),
+                $"{edition}-{HashOf(speech.Words.OrderBy(w => w.Key, StringComparer.Ordinal).Select(Told).Append(speech.Names.ToString()))}"
+            );
     }
 
     /// <summary>Lets the requests that begin from now on compute with another snapshot.</summary>
@@ -48,6 +51,7 @@ public sealed class LiveCatalogue(MoveCatalogue shipped, string folder = "")
                 words.Value.Second,
                 words.Value.Permission,
                 words.Value.Closer,
+                words.Value.Nickname,
             }.Concat(words.Value.Cues.OrderBy(c => c.Key, StringComparer.Ordinal).SelectMany(c => new[] { c.Key, c.Value }))
         );
 

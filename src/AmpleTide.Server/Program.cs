@@ -12,6 +12,7 @@ StartOptions options;
 LiveCatalogue live;
 IReadOnlyList<OwnMove> ownMoves;
 IReadOnlyList<OwnWords> ownWords;
+IReadOnlyList<Preference> preferences;
 try
 {
     options = StartOptions.Read(args);
@@ -40,6 +41,7 @@ try
     StoreSetup.Prepare(options.Data, Derived.FirstStore(options.Demo), Console.Error.WriteLine);
     ownMoves = StoreSetup.MovesIn(options.Data);
     ownWords = StoreSetup.WordsIn(options.Data);
+    preferences = StoreSetup.PreferencesIn(options.Data);
 }
 catch (Exception error) when (error is ArgumentException or CatalogueException or StoreException)
 {
@@ -132,7 +134,7 @@ api.MapSchema();
 try
 {
     app.Services.GetRequiredService<OwnMoves>().Load(ownMoves);
-    app.Services.GetRequiredService<OwnMoves>().LoadWords(ownWords);
+    app.Services.GetRequiredService<OwnMoves>().LoadSpeech(ownWords, preferences);
     if (options.Demo)
     {
         using var scope = app.Services.CreateScope();

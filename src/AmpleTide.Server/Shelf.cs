@@ -43,6 +43,10 @@ internal static class Shelf
         Refresh(await store.Classes.IgnoreQueryFilters().Where(c => c.Document.Contains(written)).ToListAsync(cancellation), snapshot);
     }
 
+    /// <summary>Works out anew what the shelf shows of all classes; they are stored with the next save of the store.</summary>
+    public static async Task RefreshAll(TideStore store, CatalogueSnapshot snapshot, CancellationToken cancellation) =>
+        Refresh(await store.Classes.IgnoreQueryFilters().ToListAsync(cancellation), snapshot);
+
     /// <summary>Works out anew what the shelf shows of classes after the house's catalogue or clock has changed.</summary>
     public static void Renew(IReadOnlyList<StoredClass> rows, CatalogueSnapshot snapshot)
     {

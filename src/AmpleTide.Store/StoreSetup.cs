@@ -53,10 +53,11 @@ public static class StoreSetup
             var applied = Applied(store, file);
             if (applied.Except(known).LastOrDefault() is { } newer)
                 throw new StoreException($"The database {file} was made by a newer version of Ample Tide ({newer}); it was left as it is.");
+            var behind = known.Except(applied).Any();
             if (applied.Count > 0)
-                Check(store, file);
+                Check(store, file, !behind);
             // Migrating compares whole models first, which takes a good part of a start; most starts have nothing to bring up to date.
-            if (known.Except(applied).Any())
+            if (behind)
             {
                 migrating = true;
                 Migrate(store, folder, tell);
@@ -90,6 +91,13 @@ public static class StoreSetup
     {
         using var store = Open(folder);
         return [.. store.Words.AsNoTracking()];
+    }
+
+    /// <summary>What the teacher chose once for all classes, in a prepared store.</summary>
+    public static IReadOnlyList<Preference> PreferencesIn(string folder)
+    {
+        using var store = Open(folder);
+        return [.. store.Preferences.AsNoTracking()];
     }
 
     /// <summary>Why SQLite refused, in words.</summary>
@@ -168,9 +176,11 @@ public static class StoreSetup
         }
     }
 
-    private static void Check(TideStore store, string file)
+    private static void Check(TideStore store, string file, bool upToDate)
     {
-        foreach (var table in (string[])["classes", "versions", "moves"])
+        // A database of an earlier version lacks the tables that came later.
+        var tables = upToDate ? store.Model.GetEntityTypes().Select(e => e.GetTableName()!) : ["classes"];
+        foreach (var table in tables)
         {
             if (
                 store

@@ -23,6 +23,9 @@ public sealed class TideStore(DbContextOptions<TideStore> options) : DbContext(o
     /// <summary>What the teacher says to moves in all classes.</summary>
     public DbSet<OwnWords> Words => Set<OwnWords>();
 
+    /// <summary>What the teacher chose once for all classes.</summary>
+    public DbSet<Preference> Preferences => Set<Preference>();
+
     /// <inheritdoc/>
     protected override void OnModelCreating(ModelBuilder modelBuilder)
     {
@@ -47,6 +50,10 @@ public sealed class TideStore(DbContextOptions<TideStore> options) : DbContext(o
         words.ToTable("words");
         words.HasKey(w => w.MoveId);
         words.Property(w => w.MoveId).HasMaxLength(60);
+        var preference = modelBuilder.Entity<Preference>();
+        preference.ToTable("preferences");
+        preference.HasKey(p => p.Name);
+        preference.Property(p => p.Name).HasMaxLength(40);
         var entry = modelBuilder.Entity<LogEntry>();
         entry.ToTable("log");
         entry.HasKey(e => e.Id);

@@ -254,6 +254,65 @@ public class StartsAndStops
         SqliteConnection.ClearAllPools();
     }
 
+    public static TheoryData<string> EarlierSchemas()
+    {
+        var options = new DbContextOptionsBuilder<TideStore>().UseSqlite("Data Source=:memory:");
+        using var store = new TideStore(options.Options);
+        return [.. store.Database.GetMigrations().Select(m => m[(m.IndexOf('_', StringComparison.Ordinal) + 1)..]).SkipLast(1)];
+    }
+
+    [Theory]
+    [MemberData(nameof(EarlierSchemas))]
+    public async Task Every_earlier_schema_is_brought_up_to_date_with_what_it_holds(string schema)
+    {
+        using var folder = new TemporaryFolder();
+        var options = new DbContextOptionsBuilder<TideStore>();
+        StoreSetup.Use(options, StoreSetup.FileIn(folder.Path));
+        using (var old = new TideStore(options.Options))
+        {
+            await old.GetService<IMigrator>().MigrateAsync(schema, TestContext.Current.CancellationToken);
+            // What no earlier schema gives a default is filled in by its kind.
+            var columns = old
+                .Database.SqlQuery<string>(
+                    $"""SELECT name || ' ' || type AS Value FROM pragma_table_info('classes') WHERE "notnull" = 1 AND dflt_value IS NULL"""
+                )
+                .AsEnumerable()
+                .Select(c => c.Split(' '))
+                .ToList();
+            var values = columns.Select(c =>
+                c[0] == "Id" ? "'old'"
+                : c[1] == "INTEGER" ? "7"
+                : "'{}'"
+            );
+            old.Database.OpenConnection();
+            using var insert = old.Database.GetDbConnection().CreateCommand();
+            insert.CommandText =
+                $"INSERT INTO classes ({string.Join(", ", columns.Select(c => c[0]))}) VALUES ({string.Join(", ", values)})";
+            await insert.ExecuteNonQueryAsync(TestContext.Current.CancellationToken);
+        }
+        StoreSetup.Prepare(folder.Path, null, _ => { });
+        using var store = new TideStore(options.Options);
+        Assert.Equal(7, store.Classes.IgnoreQueryFilters().Select(c => c.Revision).Single());
+        Assert.Empty(store.Database.GetPendingMigrations());
+        Assert.Empty(store.Log);
+        Assert.Empty(store.Preferences);
+        SqliteConnection.ClearAllPools();
+    }
+
+    [Fact]
+    public void A_database_that_lost_a_table_is_left_as_it_is()
+    {
+        using var folder = new TemporaryFolder();
+        StoreSetup.Prepare(folder.Path, null, _ => { });
+        var options = new DbContextOptionsBuilder<TideStore>();
+        StoreSetup.Use(options, StoreSetup.FileIn(folder.Path));
+        using (var store = new TideStore(options.Options))
+            store.Database.ExecuteSqlRaw("DROP TABLE log");
+        var refused = Assert.Throws<StoreException>(() => StoreSetup.Prepare(folder.Path, null, _ => { }));
+        Assert.Contains("no table 'log'", refused.Message, StringComparison.Ordinal);
+        SqliteConnection.ClearAllPools();
+    }
+
     [Fact]
     public async Task One_row_that_cannot_be_read_hides_none_of_the_others()
     {

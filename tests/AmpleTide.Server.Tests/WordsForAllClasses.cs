@@ -34,10 +34,73 @@ public class WordsForAllClasses(RunningServer server) : IClassFixture<RunningSer
         Assert.Equal(before.ToJsonString(), (await Score()).ToJsonString());
     }
 
+    [Fact]
+    public async Task A_nickname_and_the_kind_of_names_are_shown_everywhere_and_outlive_a_start()
+    {
+        Assert.Equal("everyday", await Names());
+        await server.Send(HttpMethod.Put, "/api/words/cat-cow", """{ "nickname": "Harbour cat" }""");
+        Assert.Equal(
+            HttpStatusCode.OK,
+            (await server.Send(HttpMethod.Put, "/api/preferences", """{ "names": "traditional" }""")).StatusCode
+        );
+        await server.Kill();
+        await server.Start();
+        Assert.Equal("traditional", await Names());
+        Assert.Equal("Harbour cat", await NameOf("cat-cow"));
+        Assert.Equal("Balasana", await NameOf("folded-rest-hold"));
+        Assert.Equal("cat-cow", await First("harbour cat"));
+        Assert.Equal("folded-rest-hold", await First("child's pose"));
+
+        await server.Send(HttpMethod.Delete, "/api/words/cat-cow");
+        await server.Send(HttpMethod.Put, "/api/preferences", """{ "names": "everyday" }""");
+        Assert.NotEqual("Balasana", await NameOf("folded-rest-hold"));
+        Assert.NotEqual("Harbour cat", await NameOf("cat-cow"));
+    }
+
+    [Theory]
+    [InlineData("{ \"names\": \"runic\" }")]
+    [InlineData("{ \"names\": 3 }")]
+    [InlineData("[]")]
+    public async Task A_kind_of_names_that_is_none_is_refused(string chosen)
+    {
+        var answer = await server.Send(HttpMethod.Put, "/api/preferences", chosen);
+        Assert.InRange((int)answer.StatusCode, 400, 422);
+        Assert.Equal("everyday", await Names());
+    }
+
+    [Theory]
+    [InlineData("desk", "at a desk")]
+    [InlineData("before sleep", "before sleep")]
+    [InlineData("tight hamstrings", "the backs of the legs")]
+    public async Task Moves_are_found_by_what_they_are_good_for_and_never_as_if_sure(string asked, string use)
+    {
+        var found = (await server.Http.GetFromJsonAsync<JsonArray>($"/api/moves?q={asked}", TestContext.Current.CancellationToken))!;
+        var useful = found.Where(m => m!["foundFor"]?.GetValue<string>() == use).ToList();
+        Assert.NotEmpty(useful);
+        Assert.All(useful, m => Assert.False(m!["sure"]!.GetValue<bool>()));
+        Assert.Equal(found.Count, found.DistinctBy(m => m!["id"]!.GetValue<string>()).Count());
+    }
+
+    private async Task<string> Names() =>
+        (await server.Http.GetFromJsonAsync<JsonNode>("/api/preferences", TestContext.Current.CancellationToken))![
+            "names"
+        ]!.GetValue<string>();
+
+    private async Task<string> NameOf(string move) =>
+        (await server.Http.GetFromJsonAsync<JsonNode>($"/api/moves/{move}", TestContext.Current.CancellationToken))![
+            "name"
+        ]!.GetValue<string>();
+
+    private async Task<string> First(string asked) =>
+        (await server.Http.GetFromJsonAsync<JsonArray>($"/api/moves?q={asked}", TestContext.Current.CancellationToken))![0]![
+            "id"
+        ]!.GetValue<string>();
+
     [Theory]
     [InlineData("""{ "cues": { "9": "x" } }""", "/cues/9")]
     [InlineData("""{ "first": "to the {starboard}" }""", "/first")]
     [InlineData("""{ "first": 3 }""", "/first")]
+    [InlineData("""{ "nickname": "The one that takes a whole breath to say and then some more of the next" }""", "/nickname")]
     public async Task What_cannot_be_said_is_told_by_its_field(string words, string pointer)
     {
         var answer = await server.Send(HttpMethod.Put, "/api/words/neck-side-tilt", words);

@@ -279,5 +279,17 @@ test('both of what is the same is the same, and one side alone is that side', ()
         same(both(base(), mine, base()).document, mine) && same(both(base(), base(), mine).document, mine)
       );
     }),
+    // A set that goes to another section while its lines change places.
+    {
+      numRuns: 600,
+      examples: [
+        [
+          [
+            [4, 27, 4],
+            [4, 26, 13],
+          ],
+        ],
+      ],
+    },
   );
 });

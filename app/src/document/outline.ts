@@ -64,17 +64,21 @@ export function differing(a: Record<string, unknown>, b: Record<string, unknown>
   return [...new Set([...Object.keys(a), ...Object.keys(b)])].filter((name) => !same(a[name], b[name]));
 }
 
-/** What stands in both but somewhere else: in another section or set, or in another order among those that stayed. */
+/** What stands in both but somewhere else: in another section or set, or in another order among those that stayed beside it. */
 export function moved(from: ReadonlyMap<string, Entry>, to: ReadonlyMap<string, Entry>): Set<string> {
-  const common = (map: ReadonlyMap<string, Entry>, other: ReadonlyMap<string, Entry>) =>
-    [...map.keys()].filter((id) => other.has(id) && from.get(id)!.parent === to.get(id)!.parent);
-  const ids = new Set(
-    [...from.keys()].filter((id) => to.has(id) && from.get(id)!.parent !== to.get(id)!.parent),
-  );
-  for (const part of diffArrays(common(from, to), common(to, from)))
-    if (part.removed) for (const id of part.value) ids.add(id);
-  // What lies in something that was moved goes with it.
-  return new Set(
-    [...ids].filter((id) => !ids.has(to.get(id)!.parent) || from.get(id)!.parent !== to.get(id)!.parent),
-  );
+  const stayed = (id: string) => from.has(id) && to.has(id) && from.get(id)!.parent === to.get(id)!.parent;
+  const ids = new Set([...from.keys()].filter((id) => to.has(id) && !stayed(id)));
+  const [before, after] = [childrenOf(from, stayed), childrenOf(to, stayed)];
+  for (const [parent, children] of before)
+    for (const part of diffArrays(children, after.get(parent) ?? []))
+      if (part.removed) for (const id of part.value) ids.add(id);
+  return ids;
+}
+
+/** By what they lie in, in their order. */
+function childrenOf(all: ReadonlyMap<string, Entry>, which: (id: string) => boolean): Map<string, string[]> {
+  const children = new Map<string, string[]>();
+  for (const { id, parent } of all.values())
+    if (which(id)) children.set(parent, [...(children.get(parent) ?? []), id]);
+  return children;
 }

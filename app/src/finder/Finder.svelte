@@ -6,7 +6,8 @@
   import { catalogue } from '../lib/catalogue.svelte';
   import Figure from '../figures/Figure.svelte';
   import { figureKey, figures } from '../figures/figures.svelte';
-  import { anything, MoveFinder } from '../moves/find';
+  import { anything } from '../moves/find';
+  import { foundBy, MoveSearch } from '../moves/search.svelte';
   import { doseOf, families } from '../moves/words';
   import { acts, add } from '../score/acts';
   import { lineToFollow } from '../document/edits';
@@ -29,37 +30,9 @@
   let trouble = $state('');
   let chosen = $state(0);
 
-  const finder = $derived(new MoveFinder([...catalogue.moves.values()], catalogue.positions));
-  /** What the server finds by all names of the moves; null while it is not asked, or cannot be. */
-  let named = $state.raw<{ text: string; moves: Move[] } | null>(null);
-  const pauseMs = 120;
-  $effect(() => {
-    const q = text.trim();
-    if (!q) return;
-    const timer = setTimeout(async () => {
-      try {
-        const { data } = await api.GET('/api/moves', { params: { query: { q } } });
-        if (data && q === text.trim()) named = { text: q, moves: data };
-      } catch {
-        named = null;
-      }
-    }, pauseMs);
-    return () => clearTimeout(timer);
-  });
-  // By name as the server knows them; then whatever areas and places find here, also while the server is away.
-  const byText = $derived.by(() => {
-    const here = finder.find({ ...anything, text, family });
-    if (named?.text !== text.trim()) return here;
-    const first = finder.among(named.moves, { ...anything, family });
-    return [...first, ...here.filter((move) => !first.some((f) => f.id === move.id))];
-  });
-  /** The name it was found by, where that is another than its own. */
+  const search = new MoveSearch(() => ({ ...anything, text, family }));
   const called = (move: Move) =>
-    [
-      move.foundBy && move.foundBy !== move.name ? move.foundBy : '',
-      doseOf(move),
-      lastTaught[move.id] ? `last taught ${day(lastTaught[move.id]!)}` : '',
-    ]
+    [foundBy(move), doseOf(move), lastTaught[move.id] ? `last taught ${day(lastTaught[move.id]!)}` : '']
       .filter(Boolean)
       .join(' · ');
   let lastTaught = $state.raw<Record<string, string>>({});
@@ -68,7 +41,7 @@
     () => undefined,
   );
   const found = $derived<Offer[]>(
-    offers ?? byText.slice(0, atOnce).map((move) => ({ move, because: called(move) })),
+    offers ?? search.found.slice(0, atOnce).map((move) => ({ move, because: called(move) })),
   );
   const selectedName = $derived(
     catalogue.moves.get(plan.line(plan.selected ?? '')?.move ?? '')?.name ??
@@ -136,7 +109,7 @@
     {@attach focus}
     class="field mt-2"
     type="search"
-    placeholder="A name, an area, a position"
+    placeholder="A name, an area, “at a desk”"
     aria-label="Find a move to add"
     aria-controls="offers"
     aria-activedescendant={found[chosen] ? `offer-${found[chosen]?.move.id}` : undefined}

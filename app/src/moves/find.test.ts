@@ -12,6 +12,7 @@ const move = (id: string, name: string, more: Partial<Move> = {}) =>
     positions: ['standing'],
     sides: 'none',
     areas: [],
+    uses: [],
     props: [],
     helpful: [],
     notFor: [],

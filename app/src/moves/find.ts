@@ -37,9 +37,9 @@ export const efforts: Record<string, [number, number]> = {
 
 // A slip in a word of three letters, two in one of seven.
 const slipsPerLetter = 0.25;
-const weights = { name: 4, names: 3, traditional: 3, areas: 2, where: 1 };
+const weights = { name: 4, names: 3, traditional: 3, areas: 2, uses: 2, where: 1 };
 
-/** Finds moves by slips and beginnings of words too: English and traditional names, areas, positions. */
+/** Finds moves without the server, slips and beginnings of words forgiven: by names, areas, uses and positions. */
 export class MoveFinder {
   private index = new MiniSearch<{ at: number } & Record<keyof typeof weights, string>>({
     idField: 'at',
@@ -63,6 +63,7 @@ export class MoveFinder {
         names: move.names.join(' '),
         traditional: move.traditional ?? '',
         areas: move.areas.join(' '),
+        uses: move.uses.join(' '),
         where: move.positions.map((p) => positions.get(p)?.name ?? p).join(' '),
       })),
     );

@@ -11,6 +11,7 @@ const move = (id: string, name: string, sides: Move['sides']) =>
     traditional: '',
     names: [],
     areas: [],
+    uses: [],
     positions: ['seated'],
     props: [],
     notFor: [],

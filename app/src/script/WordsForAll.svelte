@@ -57,6 +57,15 @@
         Said in all classes, where a line has none of its own. What is left empty is the catalogue's. Write
         {'{right}'} and {'{left}'} as for the right side; they change with the side.
       </Dialog.Description>
+      <label class="mt-3 block">
+        I call it
+        <input
+          class="field"
+          maxlength="60"
+          placeholder={catalogue.moves.get(move ?? '')?.name}
+          bind:value={words.nickname}
+        />
+      </label>
       {#each fields as [field, name, example] (field)}
         <label class="mt-3 block">
           {name}

@@ -46,5 +46,6 @@ export const noWords = (): Words => ({
   second: null,
   permission: null,
   closer: null,
+  nickname: null,
   cues: {},
 });

@@ -78,6 +78,9 @@ public sealed record Move
         init => (field, NameWords) = (value, Words.Count(value));
     }
 
+    /// <summary>The move under another name, the one it had kept among what people call it besides.</summary>
+    public Move Called(string name) => name == Name ? this : this with { Name = name, Names = [Name, .. Names.Where(n => n != name)] };
+
     /// <summary>How many words its name has.</summary>
     public int NameWords { get; private init; }
 

@@ -68,6 +68,9 @@ public sealed class MoveCatalogue
     /// <summary>All conditions.</summary>
     public IReadOnlyList<Condition> Conditions { get; }
 
+    /// <summary>What moves are looked for by, besides their names.</summary>
+    public IReadOnlyList<Use> Uses { get; init; } = [];
+
     /// <summary>This catalogue with a teacher's own moves beside its own.</summary>
     /// <param name="own">The forms of each own move.</param>
     public MoveCatalogue With(IReadOnlyCollection<MoveForm[]> own) =>
@@ -79,15 +82,18 @@ public sealed class MoveCatalogue
             forms.Values.SelectMany(f => f).Where(f => !f.Move.Own).Concat(own.SelectMany(f => f)),
             Props,
             Conditions
-        );
+        )
+        {
+            Uses = Uses,
+        };
 
     /// <summary>This catalogue as a teacher says it.</summary>
-    /// <param name="words">Words by the id of the move; those of moves that are not here are passed over.</param>
-    public MoveCatalogue SaidWith(IReadOnlyDictionary<string, TeacherWords> words)
+    /// <param name="speech">Words of moves that are not here are passed over.</param>
+    public MoveCatalogue SaidWith(Speech speech)
     {
-        if (words.Count == 0)
+        var said = speech.Said(Moves);
+        if (said.Count == 0)
             return this;
-        var said = Moves.Where(m => words.ContainsKey(m.Id)).ToDictionary(m => m.Id, m => words[m.Id].For(m));
         return new(
             Hash,
             Positions,
@@ -96,7 +102,10 @@ public sealed class MoveCatalogue
             forms.Values.SelectMany(f => f).Select(f => said.TryGetValue(f.Move.Id, out var move) ? TeacherWords.For(f, move) : f),
             Props,
             Conditions
-        );
+        )
+        {
+            Uses = Uses,
+        };
     }
 
     /// <summary>The move of an id, or null.</summary>

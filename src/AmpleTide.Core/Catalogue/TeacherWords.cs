@@ -9,6 +9,7 @@ namespace AmpleTide.Core.Catalogue;
 /// <param name="Second">The talk-in of the second side.</param>
 /// <param name="Permission">Said after the talk-in: that less is plenty, that it may be left out.</param>
 /// <param name="Closer">Said when the move is left.</param>
+/// <param name="Nickname">What this teacher calls it.</param>
 /// <param name="Cues">Cues by phase, from 1, as lines of a class have them.</param>
 public sealed record TeacherWords(
     string? Opener,
@@ -16,12 +17,13 @@ public sealed record TeacherWords(
     string? Second,
     string? Permission,
     string? Closer,
+    string? Nickname,
     IReadOnlyDictionary<string, string> Cues
 )
 {
     /// <summary>The move as this teacher says it.</summary>
     public Move For(Move move) =>
-        move with
+        (Nickname is null ? move : move.Called(Nickname)) with
         {
             Talk = new(Joined(Opener, First ?? move.Talk.First, Permission), Second ?? move.Talk.Second),
             Phases = [.. move.Phases.Select((phase, i) => phase with { Cue = CueOf(phase, i, move) })],

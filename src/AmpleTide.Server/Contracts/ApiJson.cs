@@ -30,6 +30,7 @@ public sealed class Hyphenated<T>() : JsonStringEnumConverter<T>(JsonNamingPolic
 [JsonSerializable(typeof(ReadTextResponse))]
 [JsonSerializable(typeof(OpenedResponse))]
 [JsonSerializable(typeof(TeacherWords))]
+[JsonSerializable(typeof(Preferences))]
 [JsonSerializable(typeof(IReadOnlyDictionary<string, TeacherWords>))]
 [JsonSerializable(typeof(LessonRequest))]
 [JsonSerializable(typeof(LessonResponse))]
@@ -78,6 +79,7 @@ public sealed partial class ApiJson : JsonSerializerContext
     private static readonly JsonConverter[] Words =
     [
         new Hyphenated<MoveKind>(),
+        new Hyphenated<NameKind>(),
         new Hyphenated<Sidedness>(),
         new Hyphenated<Circle>(),
         new Hyphenated<Second>(),

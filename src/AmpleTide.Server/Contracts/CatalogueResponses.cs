@@ -27,6 +27,7 @@ public sealed record MoveSummary(
     string? RightNames,
     DoseResponse Dose,
     IReadOnlyList<string> Areas,
+    IReadOnlyList<string> Uses,
     IReadOnlyList<string> Options,
     string? Easier,
     IReadOnlyList<string> Props,
@@ -40,6 +41,9 @@ public sealed record MoveSummary(
 {
     /// <summary>By which of its names it was found, where it was searched for.</summary>
     public string? FoundBy { get; init; }
+
+    /// <summary>What it is good for, where it was searched for by that: "the neck, before sleep".</summary>
+    public string? FoundFor { get; init; }
 
     /// <summary>Whether that name is as good as what was asked.</summary>
     public bool? Sure { get; init; }
@@ -59,6 +63,7 @@ public sealed record MoveSummary(
             move.RightNames,
             new(move.Dose.Unit, move.Dose.Least, move.Dose.Usual, move.Dose.Most),
             [.. catalogue.Form(move, catalogue.Position(move.In[0])!, MoveForm.BaseOption).Easing.Strongest.Select(a => a.Name())],
+            UsesOf(move, catalogue),
             [.. move.Options.Keys],
             move.Options.TryGetValue(MoveForm.EasierOption, out var easier) ? easier.Cue : null,
             move.Props,
@@ -74,6 +79,13 @@ public sealed record MoveSummary(
             move.OptIn,
             move.Own
         );
+
+    // Of any of its positions.
+    private static IReadOnlyList<string> UsesOf(Move move, MoveCatalogue catalogue)
+    {
+        var forms = catalogue.PositionsOf(move).Select(p => catalogue.Form(move, p, MoveForm.BaseOption)).ToList();
+        return [.. catalogue.Uses.Where(u => forms.Exists(u.Has)).Select(u => u.Name)];
+    }
 }
 
 /// <summary>A phase in a list: its breath and its short cue, with {right} and {left} still in it.</summary>

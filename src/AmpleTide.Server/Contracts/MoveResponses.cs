@@ -25,9 +25,28 @@ internal sealed class MoveResponses(IOptions<JsonOptions> json)
                 )
         );
 
-    /// <summary>The moves that people call so, best first.</summary>
-    public static IReadOnlyList<MoveSummary> Found(CatalogueSnapshot snapshot, string asked) =>
-        [.. snapshot.Search.Find(asked).Select(f => MoveSummary.Of(f.Move, snapshot.Catalogue) with { FoundBy = f.Name, Sure = f.Sure })];
+    /// <summary>
+    /// The moves that people call so, best first; before those that only sound like it, the moves that are good for what is asked for.
+    /// </summary>
+    public static IReadOnlyList<MoveSummary> Found(CatalogueSnapshot snapshot, string asked)
+    {
+        var named = snapshot
+            .Search.Find(asked)
+            .Select(f => (f.IsWhole, Move: MoveSummary.Of(f.Move, snapshot.Catalogue) with { FoundBy = f.Name, Sure = f.Sure }))
+            .ToList();
+        var useful = snapshot
+            .Uses.Find(asked)
+            .Select(u => MoveSummary.Of(u.Move, snapshot.Catalogue) with { FoundFor = u.For, Sure = false });
+        return
+        [
+            .. named
+                .Where(n => n.IsWhole)
+                .Select(n => n.Move)
+                .Concat(useful)
+                .Concat(named.Where(n => !n.IsWhole).Select(n => n.Move))
+                .DistinctBy(m => m.Id),
+        ];
+    }
 
     /// <summary>One move, whole, advised about as it is taken.</summary>
     public IResult Of(CatalogueSnapshot snapshot, MoveForm taken) =>

@@ -51,7 +51,7 @@ internal static class BackupEndpoints
             File.Delete(file);
         }
         own.Load(StoreSetup.MovesIn(options.Data));
-        own.LoadWords(StoreSetup.WordsIn(options.Data));
+        own.LoadSpeech(StoreSetup.WordsIn(options.Data), StoreSetup.PreferencesIn(options.Data));
         return TypedResults.NoContent();
     }
 }

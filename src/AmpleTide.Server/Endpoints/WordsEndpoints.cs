@@ -8,21 +8,30 @@ using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace AmpleTide.Server.Endpoints;
 
-/// <summary>What the teacher says to moves in all classes.</summary>
+/// <summary>How the teacher says moves in all classes: own words and nicknames by move, and which names moves go by.</summary>
 internal static class WordsEndpoints
 {
     private const int Longest = 1000;
+    private const int LongestName = 60;
     private const string Title = "The words cannot be kept.";
 
     public static void MapWords(this IEndpointRouteBuilder api)
     {
-        api.MapGet("/words", (LiveCatalogue live) => TypedResults.Ok(live.Words));
+        api.MapGet("/words", (LiveCatalogue live) => TypedResults.Ok(live.Speech.Words));
         api.MapPut("/words/{move}", Save)
             .Accepts<TeacherWords>("application/json")
             .Produces<TeacherWords>()
             .ProducesProblem(404)
             .ProducesProblem(422);
         api.MapDelete("/words/{move}", Reset).Produces(204);
+        api.MapGet("/preferences", (LiveCatalogue live) => TypedResults.Ok(new Preferences(live.Speech.Names)));
+        api.MapPut("/preferences", Prefer).Produces<Preferences>().ProducesProblem(400);
+    }
+
+    private static async Task<Ok<Preferences>> Prefer(Preferences chosen, TideStore store, OwnMoves own, CancellationToken cancellation)
+    {
+        await own.Call(store, chosen.Names, cancellation);
+        return TypedResults.Ok(chosen);
     }
 
     private static async Task<IResult> Save(string move, HttpRequest request, TideStore store, OwnMoves own, CatalogueSnapshot snapshot)
@@ -66,6 +75,7 @@ internal static class WordsEndpoints
             Said(words.Second),
             Said(words.Permission),
             Said(words.Closer),
+            Said(words.Nickname),
             (words.Cues ?? new Dictionary<string, string>())
                 .Where(c => Said(c.Value) is not null)
                 .ToDictionary(c => c.Key, c => c.Value.Trim())
@@ -84,11 +94,13 @@ internal static class WordsEndpoints
             ("second", words.Second),
             ("permission", words.Permission),
             ("closer", words.Closer),
+            ("nickname", words.Nickname),
         }.Concat(words.Cues.Select(c => ($"cues/{c.Key}", (string?)c.Value)));
         foreach (var (field, text) in all)
         {
-            if (text?.Length > Longest)
-                yield return new($"/{field}", $"has {text.Length} characters, {Longest} at most");
+            var longest = field == "nickname" ? LongestName : Longest;
+            if (text?.Length > longest)
+                yield return new($"/{field}", $"has {text.Length} characters, {longest} at most");
             foreach (var word in Words.Placeholders(text ?? "").Where(w => !Words.IsPlaceholder(w)))
                 yield return new(
                     $"/{field}",

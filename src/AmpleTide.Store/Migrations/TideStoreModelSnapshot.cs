@@ -105,6 +105,21 @@ namespace AmpleTide.Store.Migrations
                     b.ToTable("words", (string)null);
                 });
 
+            modelBuilder.Entity("AmpleTide.Store.Preference", b =>
+                {
+                    b.Property<string>("Name")
+                        .HasMaxLength(40)
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Value")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Name");
+
+                    b.ToTable("preferences", (string)null);
+                });
+
             modelBuilder.Entity("AmpleTide.Store.StoredClass", b =>
                 {
                     b.Property<string>("Id")

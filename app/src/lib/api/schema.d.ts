@@ -2063,6 +2063,73 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/preferences': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['Preferences'];
+          };
+        };
+      };
+    };
+    put: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody: {
+        content: {
+          'application/json': components['schemas']['Preferences'];
+        };
+      };
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['Preferences'];
+          };
+        };
+        /** @description Bad Request */
+        400: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+      };
+    };
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/formats': {
     parameters: {
       query?: never;
@@ -2868,6 +2935,7 @@ export interface components {
       rightNames: null | string;
       dose: components['schemas']['DoseResponse'];
       areas: string[];
+      uses: string[];
       options: string[];
       easier: null | string;
       props: string[];
@@ -2879,6 +2947,7 @@ export interface components {
       optIn: boolean;
       own: boolean;
       foundBy?: null | string;
+      foundFor?: null | string;
       sure?: null | boolean;
     };
     MoveTextResponse: {
@@ -2898,6 +2967,11 @@ export interface components {
       /** Format: int32 */
       rotationMs: number;
     };
+    /**
+     * @description Which of a move's names a teacher goes by.
+     * @enum {unknown}
+     */
+    NameKind: 'everyday' | 'traditional';
     OccurrenceResponse: {
       /** Format: int32 */
       round: number;
@@ -2992,6 +3066,9 @@ export interface components {
       right: null | components['schemas']['AmountResponse'];
       left: null | components['schemas']['AmountResponse'];
       none: null | components['schemas']['AmountResponse'];
+    };
+    Preferences: {
+      names: components['schemas']['NameKind'];
     };
     PreparationResponse: {
       id: string;
@@ -3280,6 +3357,8 @@ export interface components {
       permission: null | string;
       /** @description Said when the move is left. */
       closer: null | string;
+      /** @description What this teacher calls it. */
+      nickname: null | string;
       /** @description Cues by phase, from 1, as lines of a class have them. */
       cues: {
         [key: string]: string;

@@ -13,6 +13,8 @@
   import Ways from '../../moves/page/Ways.svelte';
   import WhoNeedsElse from '../../moves/page/WhoNeedsElse.svelte';
   import { breathName, doseOf, sidesOf } from '../../moves/words';
+  import WordsForAll from '../../script/WordsForAll.svelte';
+  import { myWords } from '../../script/words.svelte';
   import Choice from './Choice.svelte';
 
   const { params }: { params: { id: string } } = $props();
@@ -24,6 +26,8 @@
   let option = $state('base');
   let side = $state<Exclude<Side, 'none'>>('right');
   let phase = $state(0);
+  /** The move whose own words are open. */
+  let own = $state<string | null>(null);
 
   const marks = ['◑ ', '◐ '];
   const sided = $derived(move !== null && move.summary.sides !== 'none');
@@ -34,6 +38,7 @@
       .join('');
   $effect(() => {
     void catalogue.load();
+    void myWords.load();
     void load(params.id);
   });
 
@@ -107,8 +112,12 @@
       <a class="press ml-auto inline-flex items-center" href="#/write/{m.summary.id}"
         >{m.summary.own ? 'Change it' : 'Make it your own'}</a
       >
+      <button class="press" onclick={() => (own = m.summary.id)}>My words</button>
       <AddToClass along={{ move: m.summary.id, position, option }} />
     </div>
+    {#if m.summary.names.length}
+      <p class="mt-1 max-w-prose text-[15px]">Also called {m.summary.names.slice(0, 6).join(', ')}</p>
+    {/if}
     <p class="mt-1 text-muted">
       {#if m.summary.traditional}<span lang="sa-Latn" class="italic">{m.summary.traditional}</span> ·{/if}
       {plain(m.summary.kind)} · {sidesOf(m.summary)} · {doseOf(m.summary)}
@@ -203,3 +212,12 @@
     </div>
   {/if}
 </main>
+
+<WordsForAll
+  move={own}
+  onclose={() => (own = null)}
+  onkept={() => {
+    void catalogue.again();
+    void load(params.id);
+  }}
+/>

@@ -9,7 +9,9 @@
   import { catalogue } from '../../lib/catalogue.svelte';
   import Header from '../../lib/Header.svelte';
   import SearchField from '../../lib/SearchField.svelte';
-  import { anything, efforts, MoveFinder, type Wanted } from '../../moves/find';
+  import { anything, efforts, type Wanted } from '../../moves/find';
+  import NameKinds from '../../moves/NameKinds.svelte';
+  import { foundBy, MoveSearch } from '../../moves/search.svelte';
   import { doseOf, families, kinds, sidedness } from '../../moves/words';
   import Choice from './Choice.svelte';
 
@@ -25,8 +27,8 @@
   }
 
   let wanted = $state(asked());
-  const finder = $derived(new MoveFinder([...catalogue.moves.values()], catalogue.positions));
-  const found = $derived(finder.find(wanted));
+  const search = new MoveSearch(() => wanted);
+  const found = $derived(search.found);
   const areas = $derived([...new Set([...catalogue.moves.values()].flatMap((m) => m.areas))].sort());
   const narrowed = $derived(
     Object.keys(anything).some((key) => wanted[key as keyof Wanted] !== anything[key as keyof Wanted]),
@@ -65,14 +67,16 @@
 
 <main class="px-8 pb-16 max-md:px-4">
   <div class="flex flex-wrap items-end gap-x-4 gap-y-3 max-md:grid max-md:grid-cols-2">
-    <div class="col-span-full flex w-full items-center gap-4">
+    <div class="col-span-full flex w-full flex-wrap items-center gap-4">
       <h1 class="text-[32px]">Moves</h1>
-      <a class="press ml-auto inline-flex items-center" href="#/write">Write your own</a>
+      <span class="ml-auto"></span>
+      <NameKinds />
+      <a class="press inline-flex items-center" href="#/write">Write your own</a>
     </div>
     <div class="w-full max-w-sm max-md:col-span-full">
       <SearchField
-        placeholder="A name, an area, a position"
-        label="Find a move by name, area or position"
+        placeholder="A name, an area, “before sleep”"
+        label="Find a move by name, area, occasion or position"
         bind:value={wanted.text}
       />
     </div>
@@ -157,10 +161,9 @@
             />
             <h2 class="mt-1 font-sans text-[16px] leading-snug font-bold">{move.name}</h2>
             <p class="text-[13.5px] text-muted">
-              {move.areas.slice(0, 2).map(plain).join(', ') || plain(move.kind)} · {doseOf(move).replace(
-                / \(.*/,
-                '',
-              )}{move.own ? ' · yours' : ''}
+              {foundBy(move) || move.areas.slice(0, 2).map(plain).join(', ') || plain(move.kind)} · {doseOf(
+                move,
+              ).replace(/ \(.*/, '')}{move.own ? ' · yours' : ''}
             </p>
           </a>
         </li>
