@@ -10,6 +10,7 @@
     '/tonight/:id': wrap({ asyncComponent: () => import('./views/tonight/TonightPage.svelte') }),
     '/teach/:id': wrap({ asyncComponent: () => import('./views/teach/TeachPage.svelte') }),
     '/sheet/:id': wrap({ asyncComponent: () => import('./views/paper/SheetPage.svelte') }),
+    '/practice/:id': wrap({ asyncComponent: () => import('./views/paper/PracticePage.svelte') }),
     '/card/:id': wrap({ asyncComponent: () => import('./views/plan/CardPage.svelte') }),
     '/moves': wrap({ asyncComponent: () => import('./views/moves/Moves.svelte') }),
     '/moves/:id': wrap({ asyncComponent: () => import('./views/moves/MovePage.svelte') }),

@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Security;
 using System.Text;
 using AmpleTide.Core.Figures;
 
@@ -24,7 +25,26 @@ public static class SvgFigure
             [Tone.Mark] = "#7a3b69",
         };
 
+    // The light edge around each part is not in its box.
+    private const int Margin = 20;
+
     private const string Ground = "#fbf7ee";
+
+    /// <summary>A figure as a file of its own, SVG 1.1.</summary>
+    /// <param name="figure">The figure.</param>
+    /// <param name="title">What it shows.</param>
+    public static string Document(Figure figure, string title)
+    {
+        var (left, top, right, bottom) = (figure.Box[0] - Margin, figure.Box[1] - Margin, figure.Box[2] + Margin, figure.Box[3] + Margin);
+        var box = string.Create(CultureInfo.InvariantCulture, $"{left} {top} {right - left} {bottom - top}");
+        return $"""
+            <svg xmlns="http://www.w3.org/2000/svg" viewBox="{box}" role="img">
+            <title>{SecurityElement.Escape(title)}</title>
+            {Parts(figure)}
+            </svg>
+
+            """;
+    }
 
     /// <summary>The parts of a figure as SVG elements in thousandths of a stature.</summary>
     public static string Parts(Figure figure)

@@ -109,6 +109,9 @@ internal sealed class RequestFields(JsonElement root)
             ? [.. list.EnumerateArray().Select(t => t.ValueKind == JsonValueKind.String ? t.GetString()! : "")]
             : [];
 
+    /// <summary>A list of texts, or null where it is left out.</summary>
+    public IReadOnlyList<string>? OptionalTexts(string name) => Has(name) ? Texts(name) : null;
+
     /// <summary>A list of exactly so many numbers.</summary>
     public double[] Numbers(string name, int count)
     {

@@ -28,6 +28,36 @@ public class Calls(RunningServer server) : IClassFixture<RunningServer>
     }
 
     [Fact]
+    public async Task A_figure_is_a_file_of_its_own_that_an_xml_reader_takes()
+    {
+        var answer = await server.Http.GetAsync("/api/moves/cat-cow/figure.svg?option=easier");
+        Assert.Equal("image/svg+xml", answer.Content.Headers.ContentType!.MediaType);
+        var svg = System.Xml.Linq.XDocument.Parse(await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken)).Root!;
+        Assert.Equal("http://www.w3.org/2000/svg", svg.Name.NamespaceName);
+        Assert.Equal("Cat and cow", svg.Elements().First().Value);
+        Assert.True(svg.Elements().Count(e => e.Name.LocalName == "path") >= 10);
+        Assert.Equal(HttpStatusCode.NotFound, (await server.Http.GetAsync("/api/moves/none/figure.svg")).StatusCode);
+        Assert.Equal(HttpStatusCode.NotFound, (await server.Http.GetAsync("/api/moves/cat-cow/figure.svg?position=prone")).StatusCode);
+    }
+
+    [Fact]
+    public async Task A_practice_at_home_suggests_itself_or_is_chosen()
+    {
+        const string given = """
+            { "title": "Small", "minutes": 9, "sections": [ { "items": [ { "id": "a", "move": "neck-side-tilt" }, { "id": "b", "move": "cat-cow" },
+              { "id": "c", "move": "seated-twist" }, { "id": "d", "move": "tree" } ] } ] }
+            """;
+        var suggested = await Post("/api/home-practice", $$"""{ "class": {{given}} }""", HttpStatusCode.OK);
+        Assert.Equal(["a", "b", "c"], suggested["lines"]!.AsArray().Select(l => l!.GetValue<string>()));
+        Assert.True(suggested["ms"]!.GetValue<int>() > 60_000);
+        var chosen = await Post("/api/home-practice", $$"""{ "class": {{given}}, "lines": ["d", "a", "gone"] }""", HttpStatusCode.OK);
+        Assert.Equal(["a", "d"], chosen["lines"]!.AsArray().Select(l => l!.GetValue<string>()));
+        var refused = await server.Send(HttpMethod.Post, "/api/home-practice", $$"""{ "class": {{given}}, "lines": [1,2,3,4,5,6,7] }""");
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, refused.StatusCode);
+        Assert.Contains("/lines", await refused.Content.ReadAsStringAsync(TestContext.Current.CancellationToken), StringComparison.Ordinal);
+    }
+
+    [Fact]
     public async Task A_move_comes_with_a_figure_for_each_phase_and_position()
     {
         var move = await Json("/api/moves/neck-side-tilt");

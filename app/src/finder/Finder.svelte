@@ -41,7 +41,10 @@
     () => undefined,
   );
   const found = $derived<Offer[]>(
-    offers ?? search.found.slice(0, atOnce).map((move) => ({ move, because: called(move) })),
+    offers ??
+      search.found
+        .slice(0, atOnce)
+        .map((move) => ({ move, position: move.foundIn ?? undefined, because: called(move) })),
   );
   const selectedName = $derived(
     catalogue.moves.get(plan.line(plan.selected ?? '')?.move ?? '')?.name ??

@@ -43,8 +43,4 @@ export class MoveSearch {
 
 /** Why a move is among those that were found, where its name does not say it. */
 export const foundBy = (move: Move) =>
-  move.foundFor
-    ? `good for ${move.foundFor}`
-    : move.foundBy && move.foundBy !== move.name
-      ? move.foundBy
-      : '';
+  move.foundFor ?? (move.foundBy !== move.name ? move.foundBy : '') ?? '';

@@ -4,7 +4,7 @@ namespace AmpleTide.Core.Catalogue;
 
 /// <summary>What moves are good for: an area under its everyday names, an occasion, a job within a class.</summary>
 /// <param name="Id">Its id.</param>
-/// <param name="Name">What it is called after <i>for</i>: "the neck", "before sleep".</param>
+/// <param name="Name">What it is called: "for the neck", "before sleep".</param>
 /// <param name="Words">The words and phrases it is looked for by.</param>
 public sealed record Use(string Id, string Name, IReadOnlyList<string> Words)
 {

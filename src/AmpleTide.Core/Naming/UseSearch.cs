@@ -7,7 +7,7 @@ namespace AmpleTide.Core.Naming;
 /// <summary>A move that was found by what it is good for.</summary>
 /// <param name="Move">Which.</param>
 /// <param name="Position">In which position it is.</param>
-/// <param name="For">What for: "the neck, before sleep".</param>
+/// <param name="For">What for: "for the neck, before sleep".</param>
 public sealed record Useful(Move Move, Position Position, string For);
 
 /// <summary>

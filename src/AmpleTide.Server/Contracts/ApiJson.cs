@@ -31,6 +31,8 @@ public sealed class Hyphenated<T>() : JsonStringEnumConverter<T>(JsonNamingPolic
 [JsonSerializable(typeof(OpenedResponse))]
 [JsonSerializable(typeof(TeacherWords))]
 [JsonSerializable(typeof(Preferences))]
+[JsonSerializable(typeof(HomePracticeRequest))]
+[JsonSerializable(typeof(HomePracticeResponse))]
 [JsonSerializable(typeof(IReadOnlyDictionary<string, TeacherWords>))]
 [JsonSerializable(typeof(LessonRequest))]
 [JsonSerializable(typeof(LessonResponse))]

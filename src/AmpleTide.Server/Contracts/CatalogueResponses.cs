@@ -42,8 +42,11 @@ public sealed record MoveSummary(
     /// <summary>By which of its names it was found, where it was searched for.</summary>
     public string? FoundBy { get; init; }
 
-    /// <summary>What it is good for, where it was searched for by that: "the neck, before sleep".</summary>
+    /// <summary>What it is good for, where it was searched for by that: "for the neck, before sleep".</summary>
     public string? FoundFor { get; init; }
+
+    /// <summary>In which position it is good for that.</summary>
+    public string? FoundIn { get; init; }
 
     /// <summary>Whether that name is as good as what was asked.</summary>
     public bool? Sure { get; init; }

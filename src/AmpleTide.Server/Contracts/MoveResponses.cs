@@ -36,7 +36,7 @@ internal sealed class MoveResponses(IOptions<JsonOptions> json)
             .ToList();
         var useful = snapshot
             .Uses.Find(asked)
-            .Select(u => MoveSummary.Of(u.Move, snapshot.Catalogue) with { FoundFor = u.For, Sure = false });
+            .Select(u => MoveSummary.Of(u.Move, snapshot.Catalogue) with { FoundFor = u.For, FoundIn = u.Position.Id, Sure = false });
         return
         [
             .. named

@@ -1,9 +1,11 @@
+using System.Text;
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Classes;
 using AmpleTide.Core.Figures;
 using AmpleTide.Core.Judgements;
 using AmpleTide.Core.Planning;
+using AmpleTide.Formats;
 using AmpleTide.Server.Contracts;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.Net.Http.Headers;
@@ -19,6 +21,10 @@ internal static class CatalogueEndpoints
     {
         api.MapGet("/moves", Moves).Produces<IReadOnlyList<MoveSummary>>().ProducesProblem(422);
         api.MapGet("/moves/{id}", Move).Produces<MoveResponse>().ProducesProblem(404);
+        api.MapGet("/moves/{id}/figure.svg", Svg)
+            .Produces<string>(200, "image/svg+xml")
+            .ProducesProblem(404)
+            .AddEndpointFilter(KeptByEdition);
         api.MapGet("/moves/{id}/frames", Frames).AddEndpointFilter(KeptByEdition);
         api.MapGet(
             "/positions",
@@ -59,16 +65,29 @@ internal static class CatalogueEndpoints
             ? Problems.Unusable([new("/q", $"has {q.Length} characters, {LongestName} at most")], "That is no name of a move.")
         : TypedResults.Ok(MoveResponses.Found(snapshot, q));
 
-    private static IResult Move(string id, string? position, string? option, CatalogueSnapshot snapshot, MoveResponses moves)
+    private static IResult Move(string id, string? position, string? option, CatalogueSnapshot snapshot, MoveResponses moves) =>
+        Taken(id, position, option, snapshot, out var wrong) is { } taken ? moves.Of(snapshot, taken) : wrong!;
+
+    // A picture by itself, to be kept, printed or put on a handout.
+    private static IResult Svg(string id, string? position, string? option, CatalogueSnapshot snapshot) =>
+        Taken(id, position, option, snapshot, out var wrong) is { } taken
+            ? TypedResults.Text(SvgFigure.Document(FigureDrawing.Picture(taken), taken.Move.Name), "image/svg+xml", Encoding.UTF8)
+            : wrong!;
+
+    // The move as it is asked for; null, and what is wrong, where it is not so.
+    private static MoveForm? Taken(string id, string? position, string? option, CatalogueSnapshot snapshot, out ProblemHttpResult? wrong)
     {
-        if (snapshot.Catalogue.Move(id) is not { } move)
-            return Problems.NotFound($"There is no move '{id}'.");
-        if (position is not null && !move.In.Contains(position))
-            return Problems.NotFound($"position: {move.Name} is not taken in '{position}'; it is in {string.Join(", ", move.In)}.");
-        if (option is not (null or MoveForm.BaseOption) && !move.Options.ContainsKey(option))
-            return Problems.NotFound($"option: {move.Name} has no option '{option}'; it has {string.Join(", ", move.Options.Keys)}.");
-        var taken = snapshot.Catalogue.Form(move, snapshot.Catalogue.Position(position ?? move.In[0])!, option ?? MoveForm.BaseOption);
-        return moves.Of(snapshot, taken);
+        wrong =
+            snapshot.Catalogue.Move(id) is not { } known ? Problems.NotFound($"There is no move '{id}'.")
+            : position is not null && !known.In.Contains(position)
+                ? Problems.NotFound($"position: {known.Name} is not taken in '{position}'; it is in {string.Join(", ", known.In)}.")
+            : option is not (null or MoveForm.BaseOption) && !known.Options.ContainsKey(option)
+                ? Problems.NotFound($"option: {known.Name} has no option '{option}'; it has {string.Join(", ", known.Options.Keys)}.")
+            : null;
+        if (wrong is not null)
+            return null;
+        var move = snapshot.Catalogue.Move(id)!;
+        return snapshot.Catalogue.Form(move, snapshot.Catalogue.Position(position ?? move.In[0])!, option ?? MoveForm.BaseOption);
     }
 
     private static Results<Ok<FramesResponse>, ProblemHttpResult> Frames(
@@ -79,13 +98,8 @@ internal static class CatalogueEndpoints
         CatalogueSnapshot snapshot
     )
     {
-        if (snapshot.Catalogue.Move(id) is not { } move)
-            return Problems.NotFound($"There is no move '{id}'.");
-        var at = position ?? move.In[0];
-        if (!move.In.Contains(at))
-            return Problems.NotFound($"{move.Name} is not taken in '{at}'.");
-        var place = snapshot.Catalogue.Position(at)!;
-        var form = snapshot.Catalogue.Form(move, place, option ?? MoveForm.BaseOption);
+        if (Taken(id, position, option, snapshot, out var wrong) is not { } form)
+            return wrong!;
         return TypedResults.Ok(FramesResponse.Of(form, form.View, side == "left" ? Side.Left : Side.Right));
     }
 

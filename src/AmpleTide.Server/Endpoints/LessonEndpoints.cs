@@ -1,3 +1,4 @@
+using AmpleTide.Core.Rehearsal;
 using AmpleTide.Core.Scoring;
 using AmpleTide.Core.Teaching;
 using AmpleTide.Fitting;
@@ -7,7 +8,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace AmpleTide.Server.Endpoints;
 
-/// <summary>What a class is taught from, and who teaches it.</summary>
+/// <summary>What a class is taught from, who teaches it, and what of it goes home.</summary>
 internal static class LessonEndpoints
 {
     private const int LongestSession = 80;
@@ -19,6 +20,10 @@ internal static class LessonEndpoints
         api.MapPost("/ladder", Climb)
             .Accepts<LadderRequest>("application/json")
             .Produces<IReadOnlyList<RungResponse>>()
+            .ProducesProblem(422);
+        api.MapPost("/home-practice", GoHome)
+            .Accepts<HomePracticeRequest>("application/json")
+            .Produces<HomePracticeResponse>()
             .ProducesProblem(422);
         api.MapPut("/teaching/{id}", Teach)
             .Accepts<TeachingRequest>("application/json")
@@ -48,6 +53,18 @@ internal static class LessonEndpoints
         return TypedResults.Ok<IReadOnlyList<RungResponse>>([
             .. Ladder.At(score, TimeSpan.FromMilliseconds(by), request.HttpContext.RequestAborted).Select(RungResponse.Of),
         ]);
+    }
+
+    private static async Task<IResult> GoHome(HttpRequest request, CatalogueSnapshot snapshot)
+    {
+        using var body = await RequestBody.Json(request);
+        var fields = new RequestFields(body.RootElement);
+        var (given, chosen) = (fields.Object("class"), fields.OptionalTexts("lines"));
+        if (chosen?.Count > HomePractice.Most)
+            fields.Wrong("lines", $"are {chosen.Count}, {HomePractice.Most} at most: more are not done at home");
+        fields.Check();
+        var score = ClassCompiler.Compile(TideReader.Read(given), snapshot.Catalogue, snapshot.Ways, withEvents: false);
+        return TypedResults.Ok(HomePracticeResponse.Of(score, chosen ?? HomePractice.Suggested(score)));
     }
 
     // Said again every few seconds by whoever teaches.

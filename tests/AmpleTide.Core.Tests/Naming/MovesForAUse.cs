@@ -54,7 +54,7 @@ public class MovesForAUse
         var found = Search.Find("neck at my desk");
         Assert.NotEmpty(found);
         Assert.All(found, f => Assert.True(f.Position.Id is "chair-edge" or "chair-back" && FormOf(f).Easing.Includes(Area.Neck)));
-        Assert.All(found, f => Assert.Equal("the neck, at a desk", f.For));
+        Assert.All(found, f => Assert.Equal("for the neck, at a desk", f.For));
     }
 
     [Fact]

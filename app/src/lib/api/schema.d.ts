@@ -241,6 +241,55 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/moves/{id}/figure.svg': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: {
+      parameters: {
+        query?: {
+          position?: string;
+          option?: string;
+        };
+        header?: never;
+        path: {
+          id: string;
+        };
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'image/svg+xml': string;
+          };
+        };
+        /** @description Not Found */
+        404: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+      };
+    };
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/moves/{id}/frames': {
     parameters: {
       query?: never;
@@ -1015,6 +1064,54 @@ export interface paths {
           };
           content: {
             'application/json': components['schemas']['RungResponse'][];
+          };
+        };
+        /** @description Unprocessable Entity */
+        422: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/problem+json': components['schemas']['ProblemDetails'];
+          };
+        };
+      };
+    };
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/home-practice': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody: {
+        content: {
+          'application/json': components['schemas']['HomePracticeRequest'];
+        };
+      };
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['HomePracticeResponse'];
           };
         };
         /** @description Unprocessable Entity */
@@ -2719,6 +2816,31 @@ export interface components {
       catalogue: string;
       version: string;
     };
+    HomeMoveResponse: {
+      line: string;
+      move: string;
+      name: string;
+      position: string;
+      option: string;
+      where: string;
+      dose: string;
+      how: string[];
+      easier: null | string;
+      mind: string[];
+      askFirst: string[];
+      props: string[];
+    };
+    HomePracticeRequest: {
+      class: components['schemas']['JsonElement'];
+      lines: null | string[];
+    };
+    HomePracticeResponse: {
+      lines: string[];
+      moves: components['schemas']['HomeMoveResponse'][];
+      askFirst: string[];
+      /** Format: int32 */
+      ms: number;
+    };
     /** Format: binary */
     IFormFile: string;
     /** @description Something that went wrong. Nobody is named. */
@@ -2948,6 +3070,7 @@ export interface components {
       own: boolean;
       foundBy?: null | string;
       foundFor?: null | string;
+      foundIn?: null | string;
       sure?: null | boolean;
     };
     MoveTextResponse: {

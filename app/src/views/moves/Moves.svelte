@@ -39,9 +39,8 @@
   /** A move is shown as it was asked for: in that position, or in one of that family. */
   function seenIn(move: Move): string {
     if (move.positions.includes(wanted.position)) return wanted.position;
-    return (
-      move.positions.find((p) => catalogue.positions.get(p)?.family === wanted.family) ?? move.positions[0]!
-    );
+    const inFamily = move.positions.find((p) => catalogue.positions.get(p)?.family === wanted.family);
+    return inFamily ?? move.foundIn ?? move.positions[0]!;
   }
 
   let toMend = $state.raw<MoveToMend[]>([]);

@@ -169,7 +169,4 @@
       columns: 1;
     }
   }
-  @page {
-    margin: 10mm;
-  }
 </style>

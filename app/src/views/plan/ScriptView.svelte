@@ -108,7 +108,7 @@
 
 <svelte:window onkeydown={key} />
 
-<div class="mx-auto max-w-4xl px-6 pb-24 max-md:px-3">
+<div class="script mx-auto max-w-4xl px-6 pb-24 max-md:px-3">
   <div class="mb-3 flex flex-wrap items-center gap-3">
     <h2 class="text-[21px]">As it is spoken</h2>
     <label class="flex items-center gap-2 text-[14.5px] print:hidden">
@@ -119,6 +119,7 @@
         >{reading === null ? 'Read through (r)' : 'Stop reading'}</button
       >
       <a class="press inline-flex items-center" href="#/sheet/{plan.id}">Class sheet</a>
+      <a class="press inline-flex items-center" href="#/practice/{plan.id}">For home</a>
       <button class="press inline-flex items-center gap-2" onclick={() => print()}
         ><Printer size={18} aria-hidden="true" />Print</button
       >
@@ -219,3 +220,18 @@
     void plan.again();
   }}
 />
+
+<style>
+  /* A class is held in one hand: as few sheets as can be read at arm's length. */
+  @media print {
+    .script {
+      max-width: none;
+      padding: 0;
+    }
+    .script ol {
+      columns: 2;
+      column-gap: 10mm;
+      zoom: 0.66;
+    }
+  }
+</style>
