@@ -4,6 +4,7 @@
   import TempoField from '../score/TempoField.svelte';
   import BodyFace from '../bodymap/BodyFace.svelte';
   import type { Area, ClassFile } from '../lib/api/client';
+  import EveningFields from './EveningFields.svelte';
   import PlaceFields from './PlaceFields.svelte';
   import { has, toggled } from './lists';
 
@@ -132,6 +133,7 @@
         {/each}
       </div>
     </fieldset>
+    <EveningFields {document} {onchange} />
     <PlaceFields {document} {onchange} />
     <details class="text-[13.5px] text-muted">
       <summary class="min-h-10 cursor-pointer text-[16px] font-bold text-ink"

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { saidEvening } from '../../brief/evening';
   import { plain } from '../../lib/words';
   import ThemeButton from '../../lib/ThemeButton.svelte';
   import { clock } from '../../lib/time';
@@ -19,6 +20,7 @@
   });
   const about = $derived(
     [
+      plan.document ? saidEvening(plan.document) : '',
       plan.document?.group?.size ? `${plan.document.group.size} people` : '',
       plan.document?.theme?.areas?.map(plain).join(', ') ?? '',
     ]
@@ -38,7 +40,7 @@
 
 <header class="flex flex-wrap items-center gap-x-5 gap-y-1 px-6 py-3 max-md:px-3">
   <a href="#/" class="inline-flex min-h-10 items-center" aria-label="To the shelf"><Wave /></a>
-  <div class="min-w-0">
+  <div class="min-w-48 flex-1 basis-0">
     <h1 class="truncate text-[23px]">{plan.document?.title ?? ''}</h1>
     <p class="truncate text-[14px] text-muted">{about}</p>
   </div>
