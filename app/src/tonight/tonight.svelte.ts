@@ -51,7 +51,8 @@ export class Tonight {
     const last = this.before.pop();
     if (!last) return;
     this.now = JSON.parse(last) as ClassFile;
-    void this.workOut();
+    if (last === JSON.stringify(this.planned)) this.forget();
+    else void this.workOut();
   }
 
   /** Back to the plan. */

@@ -19,6 +19,7 @@
   let trouble = $state('');
   /** Lines that go home; null until somebody has chosen: then those that suggest themselves. */
   let chosen = $state.raw<string[] | null>(null);
+  let choosing = $state(false);
   const lines = $derived(chosen ?? practice?.lines ?? []);
   const offered = $derived(
     (plan.score?.lines ?? []).flatMap((scored) => {
@@ -66,7 +67,7 @@
         >Print</button
       >
     </div>
-    <details class="mt-3" open={lines.length < fewest}>
+    <details class="mt-3" bind:open={choosing}>
       <summary class="min-h-10 cursor-pointer py-2">
         Which moves go home: {lines.length} of {most} at most{lines.length < fewest
           ? `, ${fewest} at least`

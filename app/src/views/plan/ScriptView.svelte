@@ -88,9 +88,8 @@
     if (typing || event.ctrlKey || event.metaKey || event.altKey) return;
     if (event.key === 'r') void read(reading === null ? 0 : reading);
     else if (reading === null) return;
-    else if (event.key === 'ArrowDown' || event.key === 'PageDown' || event.key === ' ')
-      void read(reading + 1);
-    else if (event.key === 'ArrowUp' || event.key === 'PageUp') void read(reading - 1);
+    else if (['ArrowDown', 'ArrowRight', 'PageDown', ' '].includes(event.key)) void read(reading + 1);
+    else if (['ArrowUp', 'ArrowLeft', 'PageUp'].includes(event.key)) void read(reading - 1);
     else if (event.key === 'Escape') reading = null;
     else return;
     event.preventDefault();
