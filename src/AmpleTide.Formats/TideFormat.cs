@@ -19,7 +19,7 @@ public static class TideFormat
         {
             try
             {
-                using var document = JsonDocument.Parse(content, new() { MaxDepth = 40, AllowDuplicateProperties = false });
+                using var document = CheckedJson.Parse(content);
                 return TideReader.Read(document.RootElement);
             }
             catch (JsonException error)

@@ -113,6 +113,18 @@ public class FilesInAndOut(RunningServer server) : IClassFixture<RunningServer>
         }
     }
 
+    [Theory]
+    [InlineData(new byte[] { 0xC3, 0x28 })]
+    [InlineData(new byte[] { (byte)'\\', (byte)'u', (byte)'d', (byte)'8', (byte)'0', (byte)'0' })]
+    public async Task A_class_file_whose_text_is_no_text_is_refused(byte[] piece)
+    {
+        var (whole, _) = await Exported("low-water-shoulders", "tide");
+        var at = whole.AsSpan().IndexOf("Welcome"u8);
+        using var content = new ByteArrayContent([.. whole[..at], .. piece, .. whole[at..]]);
+        var answer = await server.Http.PostAsync("/api/open?name=x.tide.json", content, TestContext.Current.CancellationToken);
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
+    }
+
     [Fact]
     public async Task A_file_of_no_known_kind_is_refused_by_its_name()
     {
