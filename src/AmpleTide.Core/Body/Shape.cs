@@ -3,8 +3,12 @@ namespace AmpleTide.Core.Body;
 /// <summary>Something the body rests on or leans against.</summary>
 /// <param name="Name">As authors write it.</param>
 /// <param name="Height">How high its upper face lies above the floor, in statures; for the wall it says nothing.</param>
-public sealed record Support(string Name, double Height)
+/// <param name="Prop">The prop it is a part or a position of.</param>
+public sealed record Support(string Name, double Height, string Prop)
 {
+    private Support(string name, double height)
+        : this(name, height, name) { }
+
     /// <summary>The floor or the mat on it.</summary>
     public static readonly Support Floor = new("floor", 0);
 
@@ -12,7 +16,8 @@ public sealed record Support(string Name, double Height)
     public static readonly Support Wall = new("wall", 0);
 
     // Heights for a stature of 1.70 m: chair seat 44 cm, thighs level; cushion 8 cm pressed down; block lying flat 8 cm; bolster 15 cm;
-    // pillow 6 cm; bed pillows under the back are the bolster. Common practice, no source.
+    // pillow 6 cm; bed pillows under the back are the bolster; the top of a chair's back 87 cm; table 72 cm; a towel rolled up 8 cm.
+    // Common practice, no source.
     private static readonly Dictionary<string, Support> ByName = new[]
     {
         Floor,
@@ -20,7 +25,10 @@ public sealed record Support(string Name, double Height)
         new("chair", 0.259),
         new("cushion", 0.047),
         new("block", 0.050),
-        new("block-tall", 0.130),
+        new("block-tall", 0.130, "block"),
+        new("chair-top", 0.510, "chair"),
+        new("table", 0.424),
+        new("towel", 0.047),
         new("bolster", 0.088),
         new("pillow", 0.035),
         new("blanket", 0.018),
@@ -74,6 +82,7 @@ public static class Contacts
         ["ear"] = ["ear"],
         ["temple"] = ["temple"],
         ["blade"] = ["blade"],
+        ["ribs"] = ["ribs"],
     };
 
     private static readonly Dictionary<string, string> Plurals = new()

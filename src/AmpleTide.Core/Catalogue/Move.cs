@@ -41,7 +41,7 @@ public sealed record MoveOption(
     public IEnumerable<string> Over(IEnumerable<string> props) =>
         (Strap is null ? props : props.Except(["strap"]))
             .Concat(Strap is { Count: > 0 } ? ["strap"] : [])
-            .Union(Change.Contacts.Values.Where(v => v is not ("none" or "stay" or "floor")));
+            .Union(Change.Contacts.Values.Where(v => v is not ("none" or "stay" or "floor")).Select(v => Support.Find(v)!.Prop));
 
     /// <summary>A phase with this option's face and hands; eyes that stay open are not closed by it.</summary>
     public Phase Over(Phase phase) =>

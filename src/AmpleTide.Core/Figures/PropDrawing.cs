@@ -28,6 +28,19 @@ internal static class PropDrawing
                     yield return part;
                 continue;
             }
+            if (group.Key.Name == "chair-top")
+            {
+                // The hands lie on the chair's back, and its seat is on the far side of it.
+                foreach (var part in Chair([.. points.Select(p => p + new Vector(0, 0, ChairHalf))], SeatHeight, 1, project))
+                    yield return part;
+                continue;
+            }
+            if (group.Key.Name == "table")
+            {
+                foreach (var part in Table(points, group.Key.Height, project))
+                    yield return part;
+                continue;
+            }
             foreach (var cluster in Clusters(points))
                 yield return Box(cluster, 0, group.Key.Height, group.Key.Name == "block" ? 0.035 : 0.075, Tone.Prop, project);
         }
@@ -95,7 +108,7 @@ internal static class PropDrawing
     {
         var x = seat.Average(p => p.X);
         var z = seat.Average(p => p.Z);
-        var (left, right, back, front) = (x - 0.125, x + 0.125, z - (0.125 * faces), z + (0.115 * faces));
+        var (left, right, back, front) = (x - ChairHalf, x + ChairHalf, z - (ChairHalf * faces), z + (0.115 * faces));
         Capsule Bar(Vector a, Vector b)
         {
             var (p, q) = (project(a), project(b));
@@ -120,6 +133,22 @@ internal static class PropDrawing
             []
         );
         yield return Box([new(left, 0, back), new(right, 0, front)], height - 0.028, height, 0, Tone.Prop, project);
+    }
+
+    private const double ChairHalf = 0.125;
+    private static readonly double SeatHeight = Support.Find("chair")!.Height;
+
+    // A top on two legs; by eye, no source.
+    private static IEnumerable<FigurePart> Table(List<Vector> on, double height, Func<Vector, (double X, double Y, double Near)> project)
+    {
+        const double thick = 0.025,
+            leg = 0.02,
+            margin = 0.1;
+        var (left, right) = (on.Min(p => p.X) - margin, on.Max(p => p.X) + margin);
+        var (near, far) = (on.Min(p => p.Z) - (margin / 2), on.Max(p => p.Z) + margin);
+        foreach (var x in new[] { left, right - leg })
+            yield return Box([new(x, 0, far - leg), new(x + leg, 0, far)], 0, height - thick, 0, Tone.PropEdge, project);
+        yield return Box([new(left, 0, near), new(right, 0, far)], height - thick, height, 0, Tone.Prop, project);
     }
 
     private static FigurePart Box(

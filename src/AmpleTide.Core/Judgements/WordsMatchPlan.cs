@@ -215,14 +215,13 @@ public static partial class WordsMatchPlan
 
     private static readonly Regex CountedPattern = new(
         $@"\b(?<n>{NumberWords.Pattern})(?:\s+(?:slow|deep|full|long|easy|quiet|more|soft))*\s+(?<unit>breaths?|rounds?|times|seconds?|beats?)\b",
-        RegexOptions.IgnoreCase,
-        TimeSpan.FromMilliseconds(200)
+        // In time with the length of the text, whatever it is: no clock has to watch it.
+        RegexOptions.IgnoreCase | RegexOptions.NonBacktracking
     );
 
     private static readonly Regex MinutesPattern = new(
         $@"\b(?<n>{NumberWords.Pattern})\s+(?<unit>minutes?)\b",
-        RegexOptions.IgnoreCase,
-        TimeSpan.FromMilliseconds(200)
+        RegexOptions.IgnoreCase | RegexOptions.NonBacktracking
     );
 
     private static Regex Counted() => CountedPattern;

@@ -2,6 +2,7 @@ using System.Globalization;
 using System.Text.RegularExpressions;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Naming;
+using static AmpleTide.Core.Notebook.Patterns;
 
 namespace AmpleTide.Core.Notebook;
 
@@ -86,6 +87,4 @@ internal sealed record DoseWords(string Rest, int? Amount, Unit? Unit, bool Each
             return value is > 0 and < 10_000 ? value : null;
         return number is "a" or "an" ? 1 : NumberWords.Value(number);
     }
-
-    private static Regex Pattern(string pattern) => new(pattern, RegexOptions.CultureInvariant, TimeSpan.FromMilliseconds(200));
 }

@@ -1,5 +1,6 @@
 using System.Text.RegularExpressions;
 using AmpleTide.Core.Catalogue;
+using static AmpleTide.Core.Notebook.Patterns;
 
 namespace AmpleTide.Core.Notebook;
 
@@ -105,6 +106,4 @@ internal static class PlaceWords
 
     private static Regex Way(params string[] ways) =>
         Pattern($@"^\W*(?:and |then |slowly |gently )*(?:{string.Join('|', ways)})(?: slowly| gently)?\W*$");
-
-    private static Regex Pattern(string pattern) => new(pattern, RegexOptions.CultureInvariant, TimeSpan.FromMilliseconds(200));
 }

@@ -2,6 +2,7 @@ using System.Text.RegularExpressions;
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Classes;
+using static AmpleTide.Core.Notebook.Patterns;
 
 namespace AmpleTide.Core.Notebook;
 
@@ -123,6 +124,4 @@ internal sealed record SideWords(string Rest, Side First, bool Both, bool Altern
         );
 
     private static string Without(string text, Match match) => text[..match.Index] + " " + text[(match.Index + match.Length)..];
-
-    private static Regex Pattern(string pattern) => new(pattern, RegexOptions.CultureInvariant, TimeSpan.FromMilliseconds(200));
 }
