@@ -104,7 +104,9 @@ public sealed record Position
             demands |= Demands.Standing;
         if (facts.OnKnees > someWeight && family == Family.Floor && facts.PelvisHeight > 0.08)
             demands |= Demands.Kneeling;
-        var lies = facts.HeadHeight < flat && facts.PelvisHeight < (family == Family.Floor ? prone : flat);
+        // On the back the pelvis may be propped up; it is lying flat all the same.
+        var low = family == Family.Supine || facts.PelvisHeight < (family == Family.Floor ? prone : flat);
+        var lies = facts.HeadHeight < flat && low;
         // On the side the chest faces neither up nor down; on the forearms it faces down, with the head up.
         var facesUp = (shape.Skeleton().Chest.Turn * new Vector(0, 0, 1)).Y;
         var onTheFront = family == Family.Floor && facts.PelvisHeight < prone && facesUp < -0.5;

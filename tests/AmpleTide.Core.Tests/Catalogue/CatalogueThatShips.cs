@@ -106,7 +106,7 @@ public class CatalogueThatShips
             let named = form.Props.Concat(form.Move.Helpful).Concat(form.Position.Helpful).Append("floor").ToHashSet()
             let drawn = form
                 .Phases.SelectMany(p => p.Shape.Contacts)
-                .Select(c => c.On.Name)
+                .Select(c => c.On.Prop)
                 .Concat(form.Drawn.Stands.Keys.Select(s => s.Name))
                 .Concat(form.Drawn.Strap.Count > 0 ? ["strap"] : [])
             from prop in drawn.Distinct().Where(prop => !named.Contains(prop))

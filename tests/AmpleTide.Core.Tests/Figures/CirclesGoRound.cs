@@ -13,6 +13,8 @@ public class CirclesGoRound
             // Seen from above, the face to the top of the page.
             ["full-neck-circles"] = ("crown", FromAbove, false),
             ["torso-circles"] = ("breastbone", FromAbove, false),
+            // As it looks to whoever lies there, the feet to the top of the page.
+            ["circle-hugged-knees"] = ("right.kneecap", FromTheHead, false),
             ["hip-circles-fours"] = ("sacrum", FromAbove, false),
             // As it looks to whoever does it: towards the middle over the top is against the clock for a right hand or foot.
             ["nose-circles"] = ("nose", FromWithin, false),
@@ -31,6 +33,12 @@ public class CirclesGoRound
     // Up is where the spine of the position points, standing or lying.
     private static (double X, double Y) FromWithin(Vector p, Frame seat) =>
         (-p.Dot(seat.Turn * new Vector(1, 0, 0)), p.Dot(seat.Turn * new Vector(0, 1, 0)));
+
+    private static (double X, double Y) FromTheHead(Vector p, Frame seat)
+    {
+        var (x, y) = FromWithin(p, seat);
+        return (x, -y);
+    }
 
     private static (double X, double Y) FromTheRight(Vector p, Frame seat) => (p.Z, p.Y);
 
