@@ -22,7 +22,7 @@ test('the script by keyboard alone: words are changed, reset, and read through',
   await page.goto(`/#/plan/${id}/script`);
   await page.locator('[data-pass="0"]').waitFor();
   await page
-    .getByRole('button', { name: /^Sit tall/ })
+    .getByRole('button', { name: /^Grow tall/ })
     .first()
     .focus();
   await page.keyboard.press('Enter');
@@ -88,7 +88,7 @@ test('script, tonight and log by touch, on a phone', async ({ browser, request, 
   await page.addInitScript(() => localStorage.setItem('ample-tide.safety-read', '1'));
   await page.goto(`/#/plan/${id}/script`);
   await page
-    .getByRole('button', { name: /^Sit tall/ })
+    .getByRole('button', { name: /^Grow tall/ })
     .first()
     .tap();
   await page.getByLabel('Words of this line').fill('Sit like a bollard.');

@@ -20,7 +20,7 @@ test('words are changed in place, checked against the plan, mended, reset, and u
   const first = page.locator('[data-pass="0"]');
   await expect(first).toContainText('Let the right ear sink towards the right shoulder');
   await expect(page.locator('[data-pass="1"]')).toContainText('Let the left ear sink');
-  await first.getByRole('button', { name: /^Sit tall/ }).click();
+  await first.getByRole('button', { name: /^Grow tall/ }).click();
   await page.getByLabel('Words of this line').fill('Five breaths each way, as soft as it goes.');
   await page.keyboard.press('Enter');
   await expect(first).toContainText('my words');
@@ -32,7 +32,7 @@ test('words are changed in place, checked against the plan, mended, reset, and u
   await page.goto(`/#/plan/${id}/script`);
   await expect(first).toContainText('Three breaths each way');
   await first.getByRole('button', { name: /^reset/ }).click();
-  await expect(first).toContainText('Sit tall');
+  await expect(first).toContainText('Grow tall');
   await page.keyboard.press('Control+z');
   await expect(first).toContainText('Three breaths each way');
 });
