@@ -82,3 +82,11 @@ describe('finding moves', () => {
     [{ text: 'xyzzy' }, []],
   ])('%o', (wanted, expected) => expect(ids(wanted)).toEqual(expected));
 });
+
+test('a name that is written out comes before a longer one with it in it', () => {
+  const two = new MoveFinder(
+    [move('long', 'Warrior two, turning the arms', { names: ['warrior two'] }), move('plain', 'Warrior two')],
+    new Map([['standing', { family: 'standing', name: 'Standing' }]] as unknown as [string, Position][]),
+  );
+  expect(two.find({ ...anything, text: 'warrior two' }).map((m) => m.id)).toEqual(['plain', 'long']);
+});

@@ -71,8 +71,15 @@ export class MoveFinder {
 
   find(wanted: Wanted): Move[] {
     const text = wanted.text.trim();
-    const found = text ? this.index.search(text).map((hit) => this.moves[hit.id as number]!) : this.moves;
+    const found = text ? this.search(text) : this.moves;
     return found.filter((move) => this.passes(move, wanted));
+  }
+
+  // A name that is written out comes before longer names with it in them.
+  private search(text: string): Move[] {
+    const found = this.index.search(text).map((hit) => this.moves[hit.id as number]!);
+    const isIt = (move: Move) => move.name.toLowerCase() === text.toLowerCase();
+    return [...found.filter(isIt), ...found.filter((move) => !isIt(move))];
   }
 
   /** Those of a list, in its order, that are let through besides. */
