@@ -44,7 +44,8 @@ public class Calls(RunningServer server) : IClassFixture<RunningServer>
     public async Task A_practice_at_home_suggests_itself_or_is_chosen()
     {
         const string given = """
-            { "title": "Small", "minutes": 9, "sections": [ { "items": [ { "id": "a", "move": "neck-side-tilt" }, { "id": "b", "move": "cat-cow" },
+            { "title": "Small", "minutes": 9, "sections": [ { "items": [
+              { "id": "a", "move": "neck-side-tilt" }, { "id": "b", "move": "cat-cow" },
               { "id": "c", "move": "seated-twist" }, { "id": "d", "move": "tree" } ] } ] }
             """;
         var suggested = await Post("/api/home-practice", $$"""{ "class": {{given}} }""", HttpStatusCode.OK);
