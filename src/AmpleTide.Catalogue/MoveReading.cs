@@ -14,6 +14,8 @@ internal sealed partial class MoveReading(
 )
 {
     private const int MostWordsOfAShortCue = 7;
+    private const int MostThen = 4;
+    private const int MostWatch = 3;
     private const int MostPhases = 24;
     private const int MostCautions = 12;
     private const int MostCharacters = 600;
@@ -42,17 +44,16 @@ internal sealed partial class MoveReading(
         ["seconds"] = 3600,
     };
 
-    // METs by kind where the author says nothing: sitting quietly 1.3, mild stretching 2.3, Hatha yoga 2.5;
-    // Ainsworth and others, Compendium of Physical Activities (2011), from memory.
-    private static readonly Dictionary<MoveKind, double> UsualEffort = new()
+    // What a move is like where the author says nothing.
+    private static readonly Dictionary<MoveKind, string> UsuallyLike = new()
     {
-        [MoveKind.Hold] = 2.3,
-        [MoveKind.Flow] = 2.5,
-        [MoveKind.Rhythm] = 2.5,
-        [MoveKind.Breathing] = 1.5,
-        [MoveKind.Balance] = 2.5,
-        [MoveKind.CheckIn] = 1.3,
-        [MoveKind.Rest] = 1.2,
+        [MoveKind.Hold] = "stretching-mild",
+        [MoveKind.Flow] = "yoga-hatha",
+        [MoveKind.Rhythm] = "yoga-hatha",
+        [MoveKind.Breathing] = "tai-chi-seated",
+        [MoveKind.Balance] = "yoga-hatha",
+        [MoveKind.CheckIn] = "sitting-quietly",
+        [MoveKind.Rest] = "lying-quietly",
     };
 
     private static readonly Dictionary<MoveKind, Pattern> UsualStay = new()
@@ -80,6 +81,7 @@ internal sealed partial class MoveReading(
         if (sides is not (Sidedness.None or Sidedness.Circling) && rightNames is null)
             entry.Wrong("right", "say what right names");
         var (drawn, picture) = ReadDrawn(entry, phases);
+        var (effort, like) = ReadEffort(entry, kind);
         var move = new Move
         {
             Id = id,
@@ -106,9 +108,15 @@ internal sealed partial class MoveReading(
             Props = ReadProps(entry, "props"),
             Helpful = ReadProps(entry, "helpful"),
             AlsoEases = entry.EachWord<Area>("alsoEases"),
+            EasesNot = entry.EachWord<Area>("easesNot"),
+            Counters = entry.Has("counters") ? entry.Texts("counters") : null,
             School = ReadSchool(entry),
+            OptionBy = ReadOptionBy(entry),
+            Felt = ReadFelt(entry),
+            Watch = ReadWatch(entry),
             OptIn = entry.Flag("optIn"),
-            Effort = entry.Number("effort", UsualEffort[kind], LeastEffort, MostEffort),
+            Effort = effort,
+            Like = like,
             View = ShapeReading.ReadView(entry),
             Drawn = drawn,
             Picture = picture,
@@ -117,6 +125,19 @@ internal sealed partial class MoveReading(
             entry.Wrong("out", $"there is no position '{end}'");
         entry.Done();
         return move;
+    }
+
+    // The name of an activity it is like, or METs by eye.
+    private static (double Mets, Activity? Like) ReadEffort(Entry entry, MoveKind kind)
+    {
+        var written = entry.OptionalText("effort") ?? UsuallyLike[kind];
+        if (Activities.Find(written) is { } like)
+            return (like.Mets, like);
+        if (written.Length > 0 && char.IsLetter(written[0]))
+            entry.Wrong("effort", $"'{written}' is not one of {string.Join(", ", Activities.All.Select(a => a.Id))}, nor METs");
+        else
+            return (entry.Number("effort", LeastEffort, LeastEffort, MostEffort), null);
+        return (LeastEffort, null);
     }
 
     // The widest range any of the move's positions allows; placement holds each position to its own.
@@ -177,6 +198,7 @@ internal sealed partial class MoveReading(
             At = at,
             Work = entry.Word("work", (Work?)Work.Active),
             Cue = ReadCue(entry),
+            By = ReadOtherwise(entry),
             Opens = ReadStates(entry, "opens"),
             Closes = ReadStates(entry, "closes"),
             ArmPlane = entry.OptionalNumber("armsBy", -MostTurn, MostTurn),
@@ -193,12 +215,98 @@ internal sealed partial class MoveReading(
             phase.Wrong("cue", "is missing");
             return new("", "", null);
         }
-        var read = new Cue(Spoken(cue, "long"), Spoken(cue, "short"), cue.Has("last") ? Spoken(cue, "last") : null);
-        if (Words.Count(read.Short) > MostWordsOfAShortCue)
-            cue.Wrong("short", $"has {Words.Count(read.Short)} words, {MostWordsOfAShortCue} at most");
+        var read = ReadWords(cue);
         cue.Done();
         return read;
     }
+
+    private static Cue ReadWords(Entry cue)
+    {
+        var read = new Cue(Spoken(cue, "long"), Spoken(cue, "short"), cue.Has("last") ? Spoken(cue, "last") : null)
+        {
+            Then = cue.Texts("then"),
+        };
+        foreach (var more in read.Then)
+            CheckSpoken(cue, "then", more);
+        if (read.Then.Count > MostThen)
+            cue.Wrong("then", $"has {read.Then.Count} sentences, {MostThen} at most");
+        if (Words.Count(read.Short) > MostWordsOfAShortCue)
+            cue.Wrong("short", $"has {Words.Count(read.Short)} words, {MostWordsOfAShortCue} at most");
+        return read;
+    }
+
+    // by: matter → way → breath and cue, where a convention has them otherwise.
+    private static Dictionary<string, IReadOnlyDictionary<string, PhaseOtherwise>> ReadOtherwise(Entry phase)
+    {
+        var read = new Dictionary<string, IReadOnlyDictionary<string, PhaseOtherwise>>();
+        foreach (var (matter, ways) in Matters(phase, "by"))
+        {
+            var otherwise = new Dictionary<string, PhaseOtherwise>();
+            foreach (var way in ways.Fields().ToList())
+            {
+                CheckWay(ways, matter, way);
+                if (ways.Inner(way) is not { } other)
+                    continue;
+                Breath? breath = other.Has("breath") ? other.Word<Breath>("breath") : null;
+                otherwise[way] = new(breath, other.Has("cue") ? ReadCue(other) : null);
+                other.Done();
+            }
+            read[matter] = otherwise;
+        }
+        return read;
+    }
+
+    // optionBy: matter → way → option.
+    private static Dictionary<string, IReadOnlyDictionary<string, string>> ReadOptionBy(Entry move)
+    {
+        var read = new Dictionary<string, IReadOnlyDictionary<string, string>>();
+        foreach (var (matter, ways) in Matters(move, "optionBy"))
+        {
+            var options = ways.Fields().ToDictionary(way => way, ways.Text);
+            foreach (var (way, option) in options)
+            {
+                CheckWay(ways, matter, way);
+                if (move.Inner("options")?.Has(option) != true)
+                    ways.Wrong(way, $"it has no option '{option}'");
+            }
+            read[matter] = options;
+        }
+        return read;
+    }
+
+    private static IEnumerable<(string Matter, Entry Ways)> Matters(Entry entry, string field)
+    {
+        if (entry.Inner(field) is not { } all)
+            yield break;
+        foreach (var matter in all.Fields().ToList())
+            if (all.Inner(matter) is { } ways)
+                yield return (matter, ways);
+    }
+
+    private static void CheckWay(Entry entry, string matter, string way)
+    {
+        if (Conventions.Find(matter) is not { } convention)
+            entry.Wrong(way, $"'{matter}' is not one of {string.Join(", ", Conventions.All.Select(c => c.Id))}");
+        else if (convention.Ways.All(w => w.Id != way))
+            entry.Wrong(way, $"{matter} is one of {string.Join(", ", convention.Ways.Select(w => w.Id))}");
+    }
+
+    private static List<WatchFor> ReadWatch(Entry move)
+    {
+        var read = new List<WatchFor>();
+        if (!move.Has("watch"))
+            return read;
+        foreach (var entry in move.Entries("watch"))
+        {
+            read.Add(new(Spoken(entry, "see"), Spoken(entry, "say")));
+            entry.Done();
+        }
+        if (read.Count > MostWatch)
+            move.Wrong("watch", $"has {read.Count}, {MostWatch} at most");
+        return read;
+    }
+
+    private static string? ReadFelt(Entry move) => move.Has("felt") ? Spoken(move, "felt") : null;
 
     private static string Spoken(Entry entry, string field)
     {

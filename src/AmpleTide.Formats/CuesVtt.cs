@@ -22,7 +22,7 @@ public static class CuesVtt
     {
         var text = new StringBuilder("WEBVTT\n");
         var said = score
-            .Talks.Select(t => (t.At, t.End, Text: Core.Catalogue.Words.For(t.Text, t.Side)))
+            .Talks.Select(t => (t.At, t.End, Text: t.Said))
             .Concat(
                 score
                     .Events!.Where(e =>

@@ -45,17 +45,12 @@ public readonly record struct Bending(double Spine, double Neck, double Girdle, 
         double Degrees(Axis axis, Range range) => facts.Loads[(int)axis] is var u && u >= 0 ? u * range.Most : -u * range.Least;
         var spine = Degrees(Axis.LowerFlexion, Ranges.Lower) + Degrees(Axis.UpperFlexion, Ranges.Upper);
         var whole = spine >= 0 ? Ranges.Lower.Most + Ranges.Upper.Most : -(Ranges.Lower.Least + Ranges.Upper.Least);
-        // Arms wound in front lengthen the upper back, arms drawn back the chest; a side alone counts half.
-        var (gathered, opened) = (facts.MeanStretch(Area.UpperBack), facts.MeanStretch(Area.Chest));
-        var wrists =
-            facts.OnHands > FreeHands
-                ? facts.OnHands
-                : -Math.Max(Math.Abs(facts.Loads[(int)Axis.RightWrist]), Math.Abs(facts.Loads[(int)Axis.LeftWrist]));
+        var wrists = facts.OnHands > FreeHands ? facts.OnHands : -facts.Stretch(Area.WristsHands);
         var (backs, fronts) = (facts.Stretch(Area.Hamstrings), facts.Stretch(Area.HipFront));
         return new(
             spine / whole,
             facts.Loads[(int)Axis.NeckFlexion],
-            gathered > opened ? gathered : -opened,
+            facts.Girdle,
             wrists,
             backs > fronts ? backs : -fronts
         );

@@ -28,6 +28,9 @@ public readonly record struct Coverage(uint RightAreas, uint LeftAreas, ulong Pl
     public Coverage And(Coverage other) =>
         new(RightAreas | other.RightAreas, LeftAreas | other.LeftAreas, Plus | other.Plus, Minus | other.Minus);
 
+    /// <summary>The same but for some areas, given as bits.</summary>
+    public Coverage Without(uint areas) => this with { RightAreas = RightAreas & ~areas, LeftAreas = LeftAreas & ~areas };
+
     private static ulong Areas(double[] stretch, double[]? plain) =>
         Bits(stretch, (s, area) => s >= Enough && (plain is null || plain[area] < Enough || s >= plain[area] + Further));
 

@@ -12,6 +12,7 @@ namespace AmpleTide.Core.Body;
 /// <param name="OnHead">The share on head and neck.</param>
 /// <param name="OffBase">How far the centre of mass lies outside what carries it.</param>
 /// <param name="Loads">Signed, in the order of <see cref="Axis"/>.</param>
+/// <param name="Girdle">Arms wound and blades spread in front (+), arms and blades drawn back (−); a side alone counts half.</param>
 /// <param name="RightStretch">By <see cref="Area"/>, the right side's muscles.</param>
 /// <param name="LeftStretch">By <see cref="Area"/>, the left side's.</param>
 public sealed record Facts(
@@ -24,6 +25,7 @@ public sealed record Facts(
     double OnHead,
     double OffBase,
     double[] Loads,
+    double Girdle,
     double[] RightStretch,
     double[] LeftStretch
 )
@@ -36,13 +38,11 @@ public sealed record Facts(
     /// <summary>How far an area is lengthened, on the side that is lengthened more.</summary>
     public double Stretch(Area area) => Math.Max(RightStretch[(int)area], LeftStretch[(int)area]);
 
-    /// <summary>How far an area is lengthened on the mean of both sides.</summary>
-    public double MeanStretch(Area area) => (RightStretch[(int)area] + LeftStretch[(int)area]) / 2;
-
     /// <summary>Reads a shape.</summary>
     /// <param name="shape">A placed shape.</param>
     /// <param name="baseShape">The base shape of the position it is taken in.</param>
-    public static Facts Of(Shape shape, Angles baseShape)
+    /// <param name="told">The axes its author has named; null for a shape that is an author's throughout.</param>
+    public static Facts Of(Shape shape, Angles baseShape, IReadOnlySet<Axis>? told = null)
     {
         var body = shape.Skeleton();
         var head = body[Segment.Head].At(0, Segments.HeadCentre, 0);
@@ -52,18 +52,23 @@ public sealed record Facts(
         double On(params Segment[] parts) => shape.Contacts.Select((c, i) => parts.Contains(c.Mark.Segment) ? shares[i] : 0).Sum();
         var (outX, outZ) = Balance.Outside(body, shape.Contacts);
         var loads = Load.All(shape.Angles, baseShape);
+        var onHands = On(Segment.RightHand, Segment.LeftHand, Segment.RightForearm, Segment.LeftForearm);
+        var onFeet = On(Segment.RightFoot, Segment.LeftFoot, Segment.RightToes, Segment.LeftToes);
+        var meant = told is null ? shape.Angles : Meant.Of(shape.Angles, baseShape, told, onHands, onFeet);
+        var lengthening = told is null ? loads : Load.All(meant, baseShape);
         return new(
             shape.Pelvis.Y,
             head.Y,
             head.Y - heart.Y,
-            On(Segment.RightHand, Segment.LeftHand, Segment.RightForearm, Segment.LeftForearm),
+            onHands,
             On(Segment.RightShank, Segment.LeftShank),
-            On(Segment.RightFoot, Segment.LeftFoot, Segment.RightToes, Segment.LeftToes),
+            onFeet,
             On(Segment.Head, Segment.Neck),
             Math.Sqrt((outX * outX) + (outZ * outZ)),
             loads,
-            Body.Stretch.Of(shape.Angles, loads, Side.Right),
-            Body.Stretch.Of(shape.Angles, loads, Side.Left)
+            Body.Stretch.Girdle(meant, lengthening),
+            Body.Stretch.Of(meant, lengthening, Side.Right),
+            Body.Stretch.Of(meant, lengthening, Side.Left)
         );
     }
 

@@ -61,6 +61,12 @@ public static class Stretch
 
         public double Towards(Axis trunk) => Math.Max(0, sign * loads[(int)trunk]);
 
+        /// <summary>The arm wound, or the blade drawn, to the front.</summary>
+        public double Gathered => 0.8 * Math.Max(Up(Axis.RightGirdleForward), Across);
+
+        /// <summary>The arm, or the blade, drawn back.</summary>
+        public double DrawnBack => Math.Max(Opened, 0.7 * Down(Axis.RightGirdleForward));
+
         public double Raised => Math.Clamp(Angle(Axis.RightShoulderElevation) / 60, 0, 1);
 
         public double Across => Raised * Math.Clamp((Angle(Axis.RightShoulderPlane) - 85) / 40, 0, 1);
@@ -99,9 +105,9 @@ public static class Stretch
         ),
         new(
             Area.UpperBack,
-            v => Max(v.Up(Axis.UpperFlexion), 0.8 * v.Up(Axis.RightGirdleForward), 0.8 * v.Across, 0.5 * v.Towards(Axis.UpperRotation))
+            v => Max(v.Up(Axis.UpperFlexion), v.Gathered, 0.5 * v.Towards(Axis.UpperRotation))
         ),
-        new(Area.Chest, v => Max(v.Down(Axis.UpperFlexion), v.Opened, 0.7 * v.Down(Axis.RightGirdleForward), 0.5 * v.Overhead)),
+        new(Area.Chest, v => Max(v.Down(Axis.UpperFlexion), v.DrawnBack, 0.5 * v.Overhead)),
         new(Area.Arms, v => Max(v.Overhead * Math.Clamp(v.Angle(Axis.RightElbow) / 120, 0, 1), 0.6 * v.Opened, 0.4 * v.Overhead)),
         new(Area.WristsHands, v => Max(Math.Clamp(v.Angle(Axis.RightWrist) / 80, 0, 1), Math.Clamp(-v.Angle(Axis.RightWrist) / 70, 0, 1))),
         new(Area.SideBody, v => Max(v.Away(Axis.LowerSide), v.Away(Axis.UpperSide), 0.4 * v.Overhead)),
@@ -118,7 +124,13 @@ public static class Stretch
                 )
         ),
         new(Area.InnerThigh, v => Math.Clamp((v.Angle(Axis.RightHipAbduction) - 10) / 35, 0, 1)),
-        new(Area.Hamstrings, v => Math.Clamp((v.Angle(Axis.RightHipFlexion) - (0.7 * v.Angle(Axis.RightKnee))) / 80, 0, 1)),
+        new(
+            Area.Hamstrings,
+            v =>
+                Math.Clamp((v.Angle(Axis.RightHipFlexion) - (0.7 * v.Angle(Axis.RightKnee))) / 80, 0, 1)
+                // Behind a knee that is bent far they are slack, however far the hip is bent.
+                * Math.Clamp((75 - v.Angle(Axis.RightKnee)) / 25, 0, 1)
+        ),
         new(Area.Thighs, v => Math.Clamp((v.Angle(Axis.RightKnee) - 90 - v.Angle(Axis.RightHipFlexion)) / 45, 0, 1)),
         new(Area.Calves, v => v.Angle(Axis.RightKnee) < 25 ? Math.Clamp(v.Angle(Axis.RightAnkle) / 20, 0, 1) : 0),
         new(Area.Feet, v => Max(Math.Clamp(v.Angle(Axis.RightToe) / 70, 0, 1), 0.7 * v.Down(Axis.RightAnkle))),
@@ -135,6 +147,17 @@ public static class Stretch
         foreach (var row in Rows)
             stretch[(int)row.Area] = row.Of(new View(angles, loads, side));
         return stretch;
+    }
+
+    /// <summary>How far the shoulder girdle is gathered in front (+) or drawn back (−), on the mean of both sides.</summary>
+    /// <param name="angles">The shape's angles.</param>
+    /// <param name="loads">Its loads.</param>
+    public static double Girdle(Angles angles, double[] loads)
+    {
+        var right = new View(angles, loads, Side.Right);
+        var left = new View(angles, loads, Side.Left);
+        var (gathered, back) = ((right.Gathered + left.Gathered) / 2, (right.DrawnBack + left.DrawnBack) / 2);
+        return gathered > back ? gathered : -back;
     }
 
     private static double Max(params ReadOnlySpan<double> values)

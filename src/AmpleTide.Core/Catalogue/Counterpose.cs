@@ -51,6 +51,8 @@ public static class Counterpose
         var (bend, forward) = (
             from b in Enum.GetValues<Bend>()
             from f in (bool[])[true, false]
+            // Free wrists ask for nothing.
+            where b != Bend.Wrists || f
             orderby Gained(form, b, f) descending
             select (b, f)
         ).First();

@@ -10,12 +10,17 @@ public sealed class Easing
 {
     private readonly double[] most = new double[Body.Areas.Count];
 
+    // What is lengthened by less than this share of what is lengthened most comes along, and is not what the move is for. Common
+    // practice, no source.
+    private const double AlongTheWay = 0.5;
+
     /// <summary>Reads the phases of a move.</summary>
     /// <param name="position">The position it is taken in.</param>
     /// <param name="phases">Its phases.</param>
-    /// <param name="named">Areas the author names.</param>
-    public Easing(Position position, IReadOnlyList<PhaseForm> phases, IReadOnlyList<Area> named)
+    /// <param name="move">The move, for what its author says of areas.</param>
+    public Easing(Position position, IReadOnlyList<PhaseForm> phases, Move move)
     {
+        var named = move.AlsoEases;
         foreach (var phase in phases)
         {
             var covered = phase.CoverageOn(Side.Right);
@@ -23,6 +28,11 @@ public sealed class Easing
             for (var a = 0; a < most.Length; a++)
                 most[a] = Math.Max(most[a], phase.Facts.Stretch((Area)a));
         }
+        AreaBits &= ~move.AreasByNameOnly;
+        var furthest = Enum.GetValues<Area>().Where(a => (AreaBits & (1u << (int)a)) != 0).Select(Gained).DefaultIfEmpty().Max();
+        for (var a = 0; a < most.Length; a++)
+            if (Gained((Area)a) < AlongTheWay * furthest)
+                AreaBits &= ~(1u << a);
         for (var a = 0; a < most.Length; a++)
             if ((AreaBits & (1u << a)) == 0)
                 most[a] = 0;

@@ -65,6 +65,11 @@ public sealed record Talk(string First, string Second)
     public int SecondWords { get; } = Words.Count(Second);
 }
 
+/// <summary>Something to watch for while others do a move.</summary>
+/// <param name="See">What is seen.</param>
+/// <param name="Say">What is said then.</param>
+public sealed record WatchFor(string See, string Say);
+
 /// <summary>A move: a way of easing something, with its phases, sides, dose and words.</summary>
 public sealed record Move
 {
@@ -163,8 +168,31 @@ public sealed record Move
     /// <summary>The same as bits.</summary>
     public uint AlsoEasedBits { get; private init; }
 
+    /// <summary>Areas its shapes seem to show and that it does not ease: legs that lie long in a seat, arms that only rest.</summary>
+    public IReadOnlyList<Area> EasesNot { get; init; } = [];
+
+    /// <summary>
+    /// The areas that count only where the author names them, as bits: what is breathed or noticed happens in some shape, and is not about
+    /// it.
+    /// </summary>
+    public uint AreasByNameOnly =>
+        Kind is MoveKind.Breathing or MoveKind.CheckIn ? ~0u : EasesNot.Aggregate(0u, (bits, area) => bits | (1u << (int)area));
+
+    /// <summary>Moves that take it back, picked by hand, best first; none where it owes nothing; null where its shapes tell.</summary>
+    public IReadOnlyList<string>? Counters { get; init; }
+
     /// <summary>The way of a convention it follows: <c>neckCircle</c> → <c>full</c>.</summary>
     public IReadOnlyDictionary<string, string> School { get; init; } = new Dictionary<string, string>();
+
+    /// <summary>The option that a way of a convention takes: matter → way → option.</summary>
+    public IReadOnlyDictionary<string, IReadOnlyDictionary<string, string>> OptionBy { get; init; } =
+        new Dictionary<string, IReadOnlyDictionary<string, string>>();
+
+    /// <summary>Where it is felt, as the end of "Felt in …", in its author's words; null where its areas tell.</summary>
+    public string? Felt { get; init; }
+
+    /// <summary>What goes wrong easily, and what is said then.</summary>
+    public IReadOnlyList<WatchFor> Watch { get; init; } = [];
 
     /// <summary>Whether it is only offered when asked for.</summary>
     public bool OptIn { get; init; }
@@ -172,10 +200,11 @@ public sealed record Move
     /// <summary>Whether a teacher here made it.</summary>
     public bool Own { get; init; }
 
-    /// <summary>
-    /// Effort in METs; Ainsworth and others, <i>Compendium of Physical Activities</i> (2011), from memory, or placed between its rows.
-    /// </summary>
+    /// <summary>Effort in METs: that of the activity it is like, or placed between those by eye.</summary>
     public required double Effort { get; init; }
+
+    /// <summary>The activity of the compendium it is like, or null where its effort is placed by eye.</summary>
+    public Activity? Like { get; init; }
 
     /// <summary>From where it is best seen, or null for the position's own view.</summary>
     public Viewpoint? View { get; init; }

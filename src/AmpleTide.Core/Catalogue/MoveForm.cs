@@ -1,4 +1,6 @@
+using System.Collections.Concurrent;
 using AmpleTide.Core.Body;
+using AmpleTide.Core.Classes;
 
 namespace AmpleTide.Core.Catalogue;
 
@@ -26,7 +28,7 @@ public sealed record MoveForm(Move Move, Position Position, string Option, Phase
     public int LastStay { get; } = Array.FindLastIndex(Phases, p => p.Phase.IsStay);
 
     private readonly Lazy<BendRange> bends = new(() => new(Over(Phases, p => p.Min()), Over(Phases, p => p.Max())));
-    private readonly Lazy<Easing> easing = new(() => new(Position, Phases, Move.AlsoEases));
+    private readonly Lazy<Easing> easing = new(() => new(Position, Phases, Move));
 
     /// <summary>The most and the least it bends each way over all phases.</summary>
     public BendRange Bends => bends.Value;
@@ -78,6 +80,26 @@ public sealed record MoveForm(Move Move, Position Position, string Option, Phase
     }
 
     private IReadOnlyList<MoveForm>? forms;
+
+    private readonly ConcurrentDictionary<string, MoveForm> ways = new();
+
+    /// <summary>The same shapes, breathed and said as a class has chosen.</summary>
+    public MoveForm By(ClassPlan plan)
+    {
+        if (!Array.Exists(Phases, p => p.Phase.By.Count > 0))
+            return this;
+        var chosen = Phases
+            .SelectMany(p => p.Phase.By)
+            .Select(m => (Matter: m.Key, Way: Conventions.Chosen(plan, m.Key)))
+            .Distinct()
+            .ToList();
+        if (!chosen.Exists(c => Array.Exists(Phases, p => p.Phase.By.GetValueOrDefault(c.Matter)?.ContainsKey(c.Way) == true)))
+            return this;
+        return ways.GetOrAdd(string.Join(' ', chosen.Select(c => c.Way)), _ => With([.. chosen.Select(c => (c.Matter, c.Way))]));
+    }
+
+    private MoveForm With(IReadOnlyList<(string Matter, string Way)> chosen) =>
+        new(Move, Position, Option, [.. Phases.Select(p => p.As(p.Phase.Otherwise(chosen)))]) { Plain = Plain, Forms = Forms };
 
     // A face whose owner lies on the back is come close to from above. By eye, no source.
     private static readonly Viewpoint OverTheLying = new(58, 40);

@@ -62,6 +62,9 @@ public enum Work
 /// </summary>
 public sealed record Cue(string Long, string Short, string? Last)
 {
+    /// <summary>What more is said while staying, in order.</summary>
+    public IReadOnlyList<string> Then { get; init; } = [];
+
     /// <summary>How many words the long form has.</summary>
     public int LongWords { get; } = Words.Count(Long);
 }
@@ -86,6 +89,11 @@ public sealed record ShapeChange(
         new Dictionary<string, string>()
     );
 }
+
+/// <summary>A phase as a convention has it.</summary>
+/// <param name="Breath">The breath it is on, or null for its own.</param>
+/// <param name="Cue">What is said, or null for its own.</param>
+public sealed record PhaseOtherwise(Breath? Breath, Cue? Cue);
 
 /// <summary>One phase of a move, as its author wrote it for the right side.</summary>
 public sealed record Phase
@@ -114,6 +122,13 @@ public sealed record Phase
     /// <summary>What is said.</summary>
     public required Cue Cue { get; init; }
 
+    /// <summary>How it is breathed and said where a class takes another way of a matter: matter → way → otherwise.</summary>
+    public IReadOnlyDictionary<string, IReadOnlyDictionary<string, PhaseOtherwise>> By { get; init; } =
+        new Dictionary<string, IReadOnlyDictionary<string, PhaseOtherwise>>();
+
+    /// <summary>Whether a class has chosen its breath.</summary>
+    public bool BreathIsChosen { get; init; }
+
     /// <summary>What is open from here on: eyes, clasp, paced-breath …</summary>
     public IReadOnlyList<string> Opens { get; init; } = [];
 
@@ -125,6 +140,21 @@ public sealed record Phase
 
     /// <summary>What face and hands do, which the shape does not say.</summary>
     public Look Look { get; init; } = Look.Calm;
+
+    /// <summary>The phase as a class has it that takes these ways.</summary>
+    public Phase Otherwise(IReadOnlyList<(string Matter, string Way)> chosen)
+    {
+        var phase = this;
+        foreach (var (matter, way) in chosen)
+            if (By.GetValueOrDefault(matter)?.GetValueOrDefault(way) is { } other)
+                phase = phase with
+                {
+                    Breath = other.Breath ?? phase.Breath,
+                    Cue = other.Cue ?? phase.Cue,
+                    BreathIsChosen = phase.BreathIsChosen || other.Breath is not null,
+                };
+        return phase;
+    }
 
     /// <summary>Under which word cues of one's own are kept for a phase.</summary>
     /// <param name="index">The phase, from 0, in the order they are said.</param>

@@ -11,12 +11,16 @@ namespace AmpleTide.Core.Catalogue;
 /// <param name="position">The position it is taken in.</param>
 /// <param name="residual">How far the worst contact is off, in statures.</param>
 /// <param name="worst">Which contact that is.</param>
-public sealed class PhaseForm(Phase phase, Shape shape, Position position, double residual, string worst)
+/// <param name="told">The axes that the author has named by then, the option's with them.</param>
+public sealed class PhaseForm(Phase phase, Shape shape, Position position, double residual, string worst, IReadOnlySet<Axis> told)
 {
-    private readonly Lazy<Readings> readings = new(() => new(shape, position));
+    private readonly Lazy<Readings> readings = new(() => new(shape, position, told));
 
     /// <summary>As written, with the option's face and hands.</summary>
     public Phase Phase { get; } = phase;
+
+    /// <summary>The same end, said or breathed otherwise.</summary>
+    public PhaseForm As(Phase other) => new(other, Shape, Position, Residual, Worst, told);
 
     /// <summary>Its end, for the right side.</summary>
     public Shape Shape { get; } = shape;
@@ -53,9 +57,9 @@ public sealed class PhaseForm(Phase phase, Shape shape, Position position, doubl
 
     private sealed class Readings
     {
-        public Readings(Shape shape, Position position)
+        public Readings(Shape shape, Position position, IReadOnlySet<Axis> told)
         {
-            Facts = Facts.Of(shape, position.Base.Angles);
+            Facts = Facts.Of(shape, position.Base.Angles, told);
             MirroredFacts = Facts.Mirror();
             Bending = Bending.Of(Facts);
             var plain = position.Plain ? position.Facts : null;

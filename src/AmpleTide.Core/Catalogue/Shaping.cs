@@ -29,7 +29,8 @@ public static class Shaping
                     placed.Shape,
                     position,
                     placed.Residual,
-                    placed.Worst
+                    placed.Worst,
+                    shown.Told
                 )
             );
         }
@@ -63,6 +64,9 @@ public static class Shaping
         IReadOnlyList<Touch> Touches
     )
     {
+        /// <summary>Every axis the author has named so far.</summary>
+        public IReadOnlySet<Axis> Told { get; } = Named.Keys.Concat(Near.Keys).ToHashSet();
+
         public static Stance Begin(Position position) =>
             new(position, new Dictionary<Axis, double>(), new Dictionary<Axis, double>(), position.Base.Contacts, position.Base.Touches);
 

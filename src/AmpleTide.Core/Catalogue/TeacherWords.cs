@@ -37,11 +37,7 @@ public sealed record TeacherWords(
             said,
             form.Position,
             form.Option,
-            [
-                .. form.Phases.Select(
-                    (p, i) => new PhaseForm(p.Phase with { Cue = said.Phases[i].Cue }, p.Shape, p.Position, p.Residual, p.Worst)
-                ),
-            ]
+            [.. form.Phases.Select((p, i) => p.As(p.Phase with { Cue = said.Phases[i].Cue }))]
         );
 
     // A closer goes with the last phase: of a hold the one time it is taken, of a flow the last.

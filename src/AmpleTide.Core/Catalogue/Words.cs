@@ -29,7 +29,8 @@ public static partial class Words
     /// </summary>
     /// <param name="text">As the author wrote it, for the right side.</param>
     /// <param name="side">The side that is being taught; none is said as the right.</param>
-    public static string For(string text, Side side) =>
+    /// <param name="mirrored">Whether right and left are those of somebody who faces the group and moves as its mirror.</param>
+    public static string For(string text, Side side, bool mirrored = false) =>
         !text.Contains('{', StringComparison.Ordinal)
             ? text
             : Placeholder()
@@ -38,7 +39,8 @@ public static partial class Words
                     match =>
                     {
                         var word = match.Groups[1].Value;
-                        var said = side == Side.Left ? Swap(word) : word;
+                        var swaps = side == Side.Left != (mirrored && FlipsInMirror(word));
+                        var said = swaps ? Swap(word) : word;
                         return match.Index == 0 ? char.ToUpperInvariant(said[0]) + said[1..] : said;
                     }
                 );
@@ -61,7 +63,11 @@ public static partial class Words
         ("clockwise", "the other way round"),
         ("backwards", "forwards"),
         ("inwards", "outwards"),
+        ("meeting on the way up", "meeting on the way down"),
     ];
+
+    // Whoever faces us goes the other way round; backwards and inwards stay what they are.
+    private static bool FlipsInMirror(string word) => Pairs.Take(2).Any(p => p.Right == word || p.Left == word);
 
     private static string Swap(string word) =>
         Pairs.Where(p => p.Right == word).Select(p => p.Left).FirstOrDefault()

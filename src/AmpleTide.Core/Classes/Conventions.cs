@@ -90,6 +90,42 @@ public static class Conventions
             ("right", "to the right"),
             ("left", "to the left")
         ),
+        Of(
+            "headInTwists",
+            "The head in a twist",
+            "The neck goes further than the ribs can follow; so it waits for them.",
+            ("last", "turns last"),
+            ("follows", "follows the hand")
+        ),
+        Of(
+            "stayingInTwists",
+            "Staying in a twist",
+            "Stillness is easier to feel; pulses are easier to count.",
+            ("still", "still"),
+            ("pulses", "in small pulses")
+        ),
+        Of(
+            "lookUp",
+            "Looking up",
+            "The eyes are enough, and the back of the neck stays long.",
+            ("eyes", "with the eyes"),
+            ("chin", "with the chin")
+        ),
+        Of(
+            "sideBends",
+            "How a side bend is called",
+            "Where it goes is seen at once.",
+            ("lean", "by the side it leans to"),
+            ("arm", "by the arm that goes up"),
+            ("stretch", "by the side that grows long")
+        ),
+        Of(
+            "elbowCircles",
+            "How circles of the elbows are called",
+            "Backwards is the word for shoulders and arms, too.",
+            ("direction", "backwards and forwards"),
+            ("meeting", "by where the elbows meet")
+        ),
         Of("turnHead", "Turning the head", "The same all class long.", ("out", "on the out-breath"), ("in", "on the in-breath")),
         Of(
             "roundBlades",
@@ -103,7 +139,7 @@ public static class Conventions
             "Right and left in cues",
             "What is written is the group's side.",
             ("group", "the group's side"),
-            ("mirror", "the teacher's own side is shown while teaching")
+            ("mirror", "the side of a teacher who faces the group")
         ),
         Of(
             "inversions",
@@ -148,6 +184,24 @@ public static class Conventions
 
     /// <summary>Whether a class says outright that it takes one way of a matter; what it leaves open is nobody's rule.</summary>
     public static bool Takes(ClassPlan plan, string matter, string way) => plan.Conventions.GetValueOrDefault(matter) == way;
+
+    /// <summary>Whether cues name the sides of a teacher who faces the group.</summary>
+    public static bool MirrorsCues(ClassPlan plan) => Takes(plan, "cues", "mirror");
+
+    // A usual hold by the clock, breath by breath, and what it is rounded to. Common practice, no source.
+    private const double SecondsABreath = 7;
+    private const int WholeSeconds = 5;
+    private const int LeastSeconds = 10;
+
+    /// <summary>The dose of a move where nothing is written: by the clock, where a class holds by the clock.</summary>
+    public static Dose UsualDose(Move move, ClassPlan plan)
+    {
+        var (unit, amount) = (move.Dose.Unit, move.Dose.Usual);
+        if (unit != Unit.Breaths || move.Kind is not (MoveKind.Hold or MoveKind.Balance) || !Takes(plan, "holdIn", "seconds"))
+            return new(unit, amount);
+        var seconds = (int)Math.Round(amount * SecondsABreath / WholeSeconds) * WholeSeconds;
+        return new(Unit.Seconds, Math.Max(LeastSeconds, seconds));
+    }
 
     /// <summary>Whether a way is the one taken when a class says nothing.</summary>
     public static bool IsUsual(Way way) => way.School.All(s => Find(s.Key)?.Ways[0].Id == s.Value);

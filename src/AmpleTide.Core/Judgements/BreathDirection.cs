@@ -53,12 +53,14 @@ public static class BreathDirection
     private static string? Against(MoveForm form, int index)
     {
         var phase = form.Phases[index];
-        if (phase.Phase.Breath is not (Breath.In or Breath.Out))
+        if (phase.Phase.Breath is not (Breath.In or Breath.Out) || phase.Phase.BreathIsChosen)
             return null;
         var before =
             index > 0 ? form.Phases[index - 1]
             : form.HasStay || form.Phases.Length == 1 ? null
             : form.Phases[^1];
+        if (SetsFeetDown(form.Position, before?.Shape ?? form.Position.Base, phase.Shape))
+            return null;
         var from = before is null ? Measures.Of(form.Position.Facts, form.Position.Base) : Measures.Of(before.Facts, before.Shape);
         var to = Measures.Of(phase.Facts, phase.Shape);
         (double By, string Said)[] turns =
@@ -91,6 +93,17 @@ public static class BreathDirection
                 _ => "comes to the middle",
             };
     }
+
+    // Lying, legs that are set down open the hips and let go of the belly at once; either breath will do.
+    private static bool SetsFeetDown(Position position, Shape from, Shape to) =>
+        position.Level == PelvisLevel.Floor && FeetDown(to) > FeetDown(from);
+
+    private static int FeetDown(Shape shape) =>
+        shape
+            .Contacts.Where(c => c.Mark.Segment is Segment.RightFoot or Segment.LeftFoot)
+            .Select(c => c.Mark.Segment)
+            .Distinct()
+            .Count();
 
     // Hands that push or hang on something go by that, and not by the breath.
     private static bool AreFree(Shape shape) => !shape.Contacts.Any(c => c.Mark.Segment is Segment.RightHand or Segment.LeftHand);

@@ -14,24 +14,27 @@ public static class Preparation
     // Common practice, no source.
     private const double NearEnd = 0.85;
     private const double MiddleLeast = 0.2;
+    private const double MiddleMost = 0.8;
+    private const int AreasMeant = 3;
     private const int HeldBreaths = 3;
     private const double OnHands = 0.3;
 
-    private sealed record Region(string Name, string Does, Func<PhaseForm, double> Of);
+    private sealed record Region(string Name, string Does, Func<PhaseForm, double> Of, Area? Area = null);
 
     private static readonly Region[] Regions =
     [
         new("back that arches", "arches the back a little", p => -p.Bending.Spine),
         new("neck that bows", "bows the head a little", p => p.Bending.Neck),
-        new("hamstrings", "stretches the backs of the legs a little", p => p.Facts.Stretch(Area.Hamstrings)),
-        new("hip fronts", "opens the hip fronts a little", p => p.Facts.Stretch(Area.HipFront)),
-        new("shoulders behind the back", "opens the chest a little", p => p.Facts.Stretch(Area.Chest)),
+        new("hamstrings", "stretches the backs of the legs a little", p => p.Facts.Stretch(Area.Hamstrings), Area.Hamstrings),
+        new("hip fronts", "opens the hip fronts a little", p => p.Facts.Stretch(Area.HipFront), Area.HipFront),
+        new("shoulders behind the back", "opens the chest a little", p => p.Facts.Stretch(Area.Chest), Area.Chest),
     ];
 
     private static readonly Region Wrists = new(
         "wrists under weight",
         "moves the free wrists",
-        p => p.Facts.OnHands > 0.05 ? 0 : p.Facts.Stretch(Area.WristsHands)
+        p => p.Facts.OnHands > 0.05 ? 0 : p.Facts.Stretch(Area.WristsHands),
+        Area.WristsHands
     );
 
     private static IEnumerable<Finding> Judge(Score score)
@@ -39,9 +42,7 @@ public static class Preparation
         for (var i = 0; i < score.Lines.Count; i++)
         {
             var line = score.Lines[i];
-            if (line.Form is not { } form || form.Move.Kind is MoveKind.Rest or MoveKind.CheckIn || EasesIn(form))
-                continue;
-            if (Unprepared(score, i, line, form) is not { } region)
+            if (Unprepared(score, i) is not { } region)
                 continue;
             var finding = Rule.Found(
                 [line],
@@ -53,14 +54,24 @@ public static class Preparation
                     "Put in a preparation",
                     score,
                     score.Lines[i - 1],
-                    new(region.Does, f => Prepares(f, region))
+                    NeedOf(region)
                 );
-            yield return line.Form.Move.Effort >= 3 ? finding : finding.As(Level.Hint);
+            yield return line.Move!.Effort >= 3 ? finding : finding.As(Level.Hint);
         }
     }
 
-    private static Region? Unprepared(Score score, int at, LineScore line, MoveForm form)
+    /// <summary>What has to come before a line, so that it is prepared; null where it is, or needs nothing.</summary>
+    /// <param name="score">The class.</param>
+    /// <param name="at">The line, from 0.</param>
+    public static Need? WantedBy(Score score, int at) => Unprepared(score, at) is { } region ? NeedOf(region) : null;
+
+    private static Need NeedOf(Region region) => new(region.Does, form => Prepares(form, region));
+
+    private static Region? Unprepared(Score score, int at)
     {
+        var line = score.Lines[at];
+        if (line.Form is not { } form || form.Move.Kind is MoveKind.Rest or MoveKind.CheckIn || EasesIn(form))
+            return null;
         var held = line.Dose.Unit switch
         {
             Unit.Breaths => line.Dose.Amount >= HeldBreaths,
@@ -91,8 +102,11 @@ public static class Preparation
 
     private static double Prepares(MoveForm form, Region region)
     {
+        // What comes along by the way makes nothing ready.
+        if (region.Area is { } area && !form.Easing.Strongest.Take(AreasMeant).Contains(area))
+            return 0;
         var most = form.Phases.Max(region.Of);
-        return most is >= MiddleLeast and <= 0.7 && form.Move.Effort <= 2.6 && form.Move.Kind is MoveKind.Flow or MoveKind.Hold ? most : 0;
+        return most is >= MiddleLeast and <= MiddleMost && form.Move.Effort <= 2.6 && form.Move.Kind is MoveKind.Flow or MoveKind.Hold ? most : 0;
     }
 
     // A slow way in, a breath or more, with an easier option to stay with, prepares itself.

@@ -37,7 +37,7 @@ public sealed class ClassCompiler
         this.tempo = tempo;
         classBreath = Timing.BreathOf(plan, tempo);
         (firstSide, rollTo) = (plan.FirstSide, plan.RollTo);
-        time = new(withEvents);
+        time = new(withEvents, Conventions.MirrorsCues(plan));
         at = plan.StartsIn is { } start ? catalogue.Position(start) : null;
         steps = Step.Of(plan);
     }
@@ -89,7 +89,7 @@ public sealed class ClassCompiler
         if (step.Set is not null && known.TryGetValue(step.Item!, out var met))
             return met;
         ItemScore score = step.Item is Line line
-            ? new LineScore(line, step.Section, step.Set, catalogue.Move(line.Move))
+            ? new LineScore(line, step.Section, step.Set, catalogue.Move(line.Move), plan)
             : new BetweenScore(step.Item!, step.Section, step.Set);
         if (step.Set is not null)
             known[step.Item!] = score;
@@ -124,7 +124,7 @@ public sealed class ClassCompiler
             line.Position = at;
         else
             GoTo(line, move, ofLine);
-        line.Form ??= catalogue.Form(move, line.Position!, line.Line.Option);
+        line.Form ??= catalogue.Form(move, line.Position!, OptionOf(line.Line, move)).By(plan);
         var breath = classBreath.With(line.Section.Breath).With(line.Line.Breath);
         var order = OrderOf(line.Line, move, roundSide);
         line.Alternates = order.Alternates;
@@ -158,6 +158,16 @@ public sealed class ClassCompiler
         Pause(line.Line.PauseAfter, line);
     }
 
+    // As written; else the one that a convention of the class takes.
+    private string OptionOf(Line line, Move move)
+    {
+        if (line.Option == MoveForm.BaseOption)
+            foreach (var (matter, ways) in move.OptionBy)
+                if (ways.TryGetValue(Conventions.Chosen(plan, matter), out var option))
+                    return option;
+        return line.Option;
+    }
+
     private static DoseLimits LimitsOf(LineScore line, bool alternates, BreathPatterns breath, Tempo ofLine, PassTiming pass)
     {
         var range = line.Move!.Dose;
@@ -183,7 +193,7 @@ public sealed class ClassCompiler
         var written = (known.GetValueOrDefault(line) as LineScore)?.Position?.Id ?? line.Position ?? at?.Id;
         if (at is null || written != at.Id || !move.In.Contains(at.Id))
             return false;
-        var form = catalogue.Form(move, at, line.Option);
+        var form = catalogue.Form(move, at, OptionOf(line, move)).By(plan);
         return GoingOn.Hindered(before!.Value.Form, before.Value.Side, form, OrderOf(line, move, steps[step].RoundSide)) is null;
     }
 

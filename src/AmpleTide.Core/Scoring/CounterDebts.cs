@@ -55,7 +55,7 @@ public static class CounterDebts
         public List<CounterDebt> Debts()
         {
             for (var i = 0; i < spans.Count; i++)
-                if (spans[i].Line.Move!.Kind is not MoveKind.Rest)
+                if (spans[i].Line.Move! is { Kind: not MoveKind.Rest, Counters: not { Count: 0 } })
                     Follow(spans[i], i);
             Close(spans.Count);
             return debts;

@@ -6,7 +6,7 @@ using AmpleTide.Core.Planning;
 namespace AmpleTide.Core.Scoring;
 
 /// <summary>A line as it came out: where and when it is taken, and how much is practised on which side.</summary>
-public sealed class LineScore(Line line, Section section, Set? set, Move? move) : ItemScore(line, section, set)
+public sealed class LineScore(Line line, Section section, Set? set, Move? move, ClassPlan plan) : ItemScore(line, section, set)
 {
     /// <summary>The line of the plan.</summary>
     public Line Line { get; } = line;
@@ -15,7 +15,7 @@ public sealed class LineScore(Line line, Section section, Set? set, Move? move) 
     public Move? Move { get; } = move;
 
     /// <summary>How much, in which unit.</summary>
-    public Dose Dose { get; } = line.Dose ?? (move is null ? default : new(move.Dose.Unit, move.Dose.Usual));
+    public Dose Dose { get; } = line.Dose ?? (move is null ? default : Conventions.UsualDose(move, plan));
 
     /// <summary>The position it is taken in.</summary>
     public Position? Position { get; internal set; }

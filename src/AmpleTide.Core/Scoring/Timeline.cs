@@ -9,7 +9,7 @@ namespace AmpleTide.Core.Scoring;
 /// What has happened so far in a class, and when: talk, ways, pauses and the practice itself, phase by phase. It keeps the books
 /// of time, height, talk, open states and ledgers, and notes where breaths do not follow each other.
 /// </summary>
-internal sealed class Timeline(bool withEvents)
+internal sealed class Timeline(bool withEvents, bool mirrored)
 {
     // Where so much talk lies between, nobody notices that half a breath is missing; common practice, no source.
     private static readonly TimeSpan Unnoticed = TimeSpan.FromSeconds(2);
@@ -69,7 +69,7 @@ internal sealed class Timeline(bool withEvents)
             Side.None,
             0,
             0,
-            events is null ? null : Words.For(string.Join(". ", way.Steps.Select(s => s.Say)), rollTo)
+            events is null ? null : Words.For(string.Join(". ", way.Steps.Select(s => s.Say)), rollTo, mirrored)
         );
         tide.Reach(Now, way.To.Facts.Tide);
         gap = TimeSpan.MaxValue;
@@ -88,8 +88,8 @@ internal sealed class Timeline(bool withEvents)
     {
         if (length == TimeSpan.Zero)
             return;
-        talks.Add(new(NotBefore(from), length, line, side, text));
-        Emit(EventKind.Lead, lead, Breath.Free, line, -1, side, 0, 0, events is null ? null : Words.For(text, side));
+        talks.Add(new(NotBefore(from), length, line, side, text, mirrored));
+        Emit(EventKind.Lead, lead, Breath.Free, line, -1, side, 0, 0, events is null ? null : Words.For(text, side, mirrored));
         // While something is said on the way or going in, nobody breathes by the phases.
         Gap(length);
     }
@@ -100,7 +100,7 @@ internal sealed class Timeline(bool withEvents)
         if (length == TimeSpan.Zero)
             return;
         if (words.Length > 0)
-            talks.Add(new(NotBefore(Now), length, item, Side.None, words));
+            talks.Add(new(NotBefore(Now), length, item, Side.None, words, false));
         Emit(EventKind.Lead, length, Breath.Free, item, -1, Side.None, 0, 0, words.Length > 0 ? words : null);
         Gap(length);
     }
@@ -164,10 +164,18 @@ internal sealed class Timeline(bool withEvents)
             var share = (amount / layers) + (i - firstStay < amount % layers ? 1 : 0);
             var timed = line.Dose.Unit == Unit.Seconds;
             var layerFrom = Now;
-            if (timed && share > 0)
-                TakePhase(line, i, side, pass.Unit.Times(share), 1, 1, 1);
-            for (var b = timed ? share + 1 : 1; b <= share; b++)
-                TakePhase(line, i, side, pass.Unit, 1, ++done, amount);
+            var length = pass.Unit.Times(share);
+            var phase = form.Phases[i].Phase;
+            IReadOnlyList<string> said = events is null ? [] : Staying.Said(line.Line, phase, i, length);
+            // By the clock nothing is counted; each sentence has its part of the time.
+            var parts = timed ? Math.Max(1, said.Count) : share;
+            for (var part = 1; part <= parts && share > 0; part++)
+            {
+                var cue = part == parts && part > 1 ? phase.Cue.Last : null;
+                cue ??= Staying.On(said, part, parts);
+                var (at, of) = timed ? (1, 1) : (++done, amount);
+                TakePhase(line, i, side, layerFrom + TimeSpan.FromMilliseconds(length.Ms() * part / parts) - Now, 1, at, of, Said(cue, side));
+            }
             spans.Add(new(line, i, side, layerFrom, Now - layerFrom, share));
         }
         line.On(side).Add(amount, Now - from);
@@ -244,7 +252,10 @@ internal sealed class Timeline(bool withEvents)
     }
 
     // Times is how often this phase counts for the ledgers: a round that is repeated is booked once for all.
-    private void TakePhase(LineScore line, int index, Side side, TimeSpan length, int times, int round, int of)
+    private void TakePhase(LineScore line, int index, Side side, TimeSpan length, int times, int round, int of) =>
+        TakePhase(line, index, side, length, times, round, of, events is null ? null : Said(CueOf(line, index, round, of), side));
+
+    private void TakePhase(LineScore line, int index, Side side, TimeSpan length, int times, int round, int of, string? cue)
     {
         // Going backward in time, breath and words still follow the order they are taken in.
         var (phase, shaped) = (line.Form!.Phases[index].Phase, line.Form.Taken(index, side));
@@ -253,7 +264,6 @@ internal sealed class Timeline(bool withEvents)
             if (line.Line.Eyes is null || what != OpenStates.Eyes)
                 open.Open(what, Now, line);
         var breath = phase.Breath;
-        var cue = events is null ? null : CueOf(line.Line, phase, index, side, round, of);
         Emit(line.Dose.Unit == Unit.Beats ? EventKind.Beat : EventKind.Breath, length, breath, line, shaped, side, round, of, cue);
         tide.Reach(Now, form.Facts.Tide);
         Book(line, form, side, length.Times(times));
@@ -277,21 +287,25 @@ internal sealed class Timeline(bool withEvents)
     // Going backward in time both sides do the same shapes.
     private void Book(LineScore line, PhaseForm form, Side side, TimeSpan length)
     {
-        if (length > TimeSpan.Zero)
-            ledgers.Add(form.CoverageOn(line.Move!.Second == Second.Reverse ? Side.None : side), line.Move.AlsoEasedBits, length);
+        if (length == TimeSpan.Zero)
+            return;
+        var move = line.Move!;
+        var covered = form.CoverageOn(move.Second == Second.Reverse ? Side.None : side).Without(move.AreasByNameOnly);
+        ledgers.Add(covered, move.AlsoEasedBits, length);
     }
 
     // Long in the first round, short in the second, then silence; the last round is announced once.
-    private static string? CueOf(Line line, Phase phase, int index, Side side, int round, int of)
+    private static string? CueOf(LineScore line, int index, int round, int of)
     {
-        if (round <= 1 && line.Say.TryGetValue(Phase.Key(index), out var own))
-            return Words.For(own, side);
+        var cue = line.Form!.Phases[index].Phase.Cue;
         if (round <= 1)
-            return Words.For(phase.Cue.Long, side);
-        if (round == of && phase.Cue.Last is { } last)
-            return Words.For(last, side);
-        return round == 2 ? Words.For(phase.Cue.Short, side) : null;
+            return line.Line.Say.GetValueOrDefault(Phase.Key(index), cue.Long);
+        if (round == of && cue.Last is { } last)
+            return last;
+        return round == 2 ? cue.Short : null;
     }
+
+    private string? Said(string? words, Side side) => words is null ? null : Words.For(words, side, mirrored);
 
     // Two in-breaths in a row: whoever leads should know, and people find the half breath between by themselves.
     private void Collide(LineScore line, Breath first)

@@ -1,7 +1,9 @@
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Classes;
+using AmpleTide.Core.Judgements;
 using AmpleTide.Core.Planning;
+using AmpleTide.Core.Scoring;
 
 namespace AmpleTide.Core.Suggestions;
 
@@ -13,54 +15,84 @@ namespace AmpleTide.Core.Suggestions;
 public sealed record Companion(Move Move, Position Position, string Because, TimeSpan Way);
 
 /// <summary>
-/// Counters and preparations of a move wherever it is taken, found by what its shapes do (see <see cref="Counterpose"/>). Bends to a side
-/// and turns are answered by the second side.
+/// Counters and preparations of a move wherever it is taken. A move is asked as a class of its own, at its usual dose: what would be found
+/// missing there is what it owes and what it wants. So a move page says nothing that the check of a class does not.
 /// </summary>
 public sealed class Companions(MoveCatalogue catalogue, WayNetwork ways)
 {
     private const int Most = 4;
+    private const double SoftEffort = 2.5; // METs
 
-    // Who does a bend and takes it back itself within this, as a share of what is normal, owes nothing. Common practice, no source.
-    private const double Lopsided = 0.25;
+    // Hands that bear this much in work, for this long, are moved free of weight afterwards. Common practice, no source.
+    private const double OnPalms = 0.3;
+    private const double Work = 3; // METs
+    private static readonly TimeSpan LongOnPalms = TimeSpan.FromSeconds(10);
 
     // Half a minute on the way costs as much as a whole range answered.
     private static readonly TimeSpan WayPerRange = TimeSpan.FromSeconds(30);
 
-    /// <summary>Moves that take back what this one does, nearest first.</summary>
-    public IReadOnlyList<Companion> Counters(Move move) => Find(move, Counterpose.TakesBack, takesBack: true);
+    /// <summary>Moves that take back what this one owes: those its author picked, else the nearest; none where it owes nothing.</summary>
+    public IReadOnlyList<Companion> Counters(Move move) =>
+        move.Counters is { } picked
+            ? [.. picked.Select(catalogue.Move).OfType<Move>().Select(m => Picked(m, move)).OfType<Companion>()]
+            : [.. Find(move, Owed(move), after: true).Take(Most)];
 
-    /// <summary>Moves that make ready for it, nearest first.</summary>
-    public IReadOnlyList<Companion> Preparations(Move move) => Find(move, Counterpose.Prepares, takesBack: false);
+    /// <summary>Moves that make ready for it, nearest first; none where it needs none.</summary>
+    public IReadOnlyList<Companion> Preparations(Move move) =>
+        Preparation.WantedBy(AsClass(move), 0) is { } wanted ? [.. Find(move, [wanted], after: false).Take(Most)] : [];
 
-    private List<Companion> Find(Move move, Func<MoveForm, Bend, bool, double> how, bool takesBack)
+    private List<Need> Owed(Move move)
     {
-        var strong = StrongBends(FirstForm(move));
-        if (strong.Count == 0)
+        if (move.Kind is MoveKind.Breathing or MoveKind.CheckIn or MoveKind.Rest)
             return [];
-        var here = catalogue.Position(move.Out ?? move.In[0])!;
-        var found =
-            from other in catalogue.Moves
-            where other != move && !other.OptIn && other.Effort <= Math.Max(move.Effort, 2.5)
-            let form = FirstForm(other)
-            let best = strong.Select(s => (s.Bend, s.Forward, Worth: how(form, s.Bend, s.Forward))).MaxBy(s => s.Worth)
-            where best.Worth > 0
-            let nearest = Nearest(other, here, takesBack)
-            where nearest.Position is not null
-            orderby strong.Sum(s => how(form, s.Bend, s.Forward)) - (nearest.Way / WayPerRange) descending
-            select new Companion(other, nearest.Position!, Counterpose.Said(best.Bend, best.Forward != takesBack), nearest.Way);
-        return [.. found.Take(Most)];
+        var score = AsClass(move);
+        // A head that was bowed only has to be level again.
+        var owed = score.Debts.Where(d => d.MetBy is null && d.Bend != Bend.Neck).Select(Needs.Answering).ToList();
+        var line = score.Lines[0];
+        if (move.Effort >= Work && line.Practised >= LongOnPalms && line.Form!.Phases.All(p => p.Facts.OnHands >= OnPalms && StandsOnPalms(p.Shape)))
+            owed.Add(
+                new(Counterpose.Said(Bend.Wrists, false), form => Counterpose.TakesBack(form, Bend.Wrists, true) * (IsForWrists(form) ? 1 : 0))
+            );
+        return owed;
     }
 
-    private MoveForm FirstForm(Move move) => catalogue.Form(move, catalogue.Position(move.In[0])!, MoveForm.BaseOption);
+    // Wrists that come along with the arms are not yet moved freely.
+    private static bool IsForWrists(MoveForm form) => form.Easing.Strongest is [Area.WristsHands] or [Area.WristsHands, _];
 
-    private static List<(Bend Bend, bool Forward)> StrongBends(MoveForm form) =>
-        [
-            .. from bend in Enum.GetValues<Bend>()
-            from forward in (bool[])[true, false]
-            let far = form.Bends.Towards(bend, forward)
-            where far >= Counterpose.Strong && form.Bends.Towards(bend, !forward) < far - Lopsided
-            select (bend, forward),
-        ];
+    private static bool StandsOnPalms(Shape shape) =>
+        shape.Contacts.Any(c => c.Mark.Segment is Segment.RightHand or Segment.LeftHand)
+        && !shape.Contacts.Any(c => c.Mark.Segment is Segment.RightForearm or Segment.LeftForearm);
+
+    private Score AsClass(Move move)
+    {
+        var section = new Section { Id = "s1", Name = "", Items = [new Line { Id = "l1", Move = move.Id, Position = move.In[0] }] };
+        var plan = ClassPlan.Anywhere with { StartsIn = move.In[0], Sections = [section] };
+        return ClassCompiler.Compile(plan, catalogue, ways, withEvents: false);
+    }
+
+    private Companion? Picked(Move other, Move move) =>
+        Nearest(other, EndOf(move), after: true) is { Position: { } position } nearest
+            ? new(other, position, $"comes after {move.Name.ToLowerInvariant()}", nearest.Way)
+            : null;
+
+    private Position EndOf(Move move) => catalogue.Position(move.Out ?? move.In[0])!;
+
+    private IEnumerable<Companion> Find(Move move, List<Need> needs, bool after)
+    {
+        if (needs.Count == 0)
+            return [];
+        var here = after ? EndOf(move) : catalogue.Position(move.In[0])!;
+        return from other in catalogue.Moves
+            where other != move && !other.OptIn && other.Effort <= Math.Max(move.Effort, SoftEffort)
+            where other.Kind is MoveKind.Hold or MoveKind.Flow
+            let form = catalogue.Form(other, catalogue.Position(other.In[0])!, MoveForm.BaseOption)
+            let best = needs.Select(n => (n.Does, Met: n.Met(form))).MaxBy(n => n.Met)
+            where best.Met > 0
+            let nearest = Nearest(other, here, after)
+            where nearest.Position is not null
+            orderby needs.Sum(n => n.Met(form)) - (nearest.Way / WayPerRange) descending
+            select new Companion(other, nearest.Position!, best.Does, nearest.Way);
+    }
 
     private (Position? Position, TimeSpan Way) Nearest(Move other, Position here, bool after)
     {

@@ -69,7 +69,7 @@ public sealed record Lesson(Score Score, IReadOnlyList<Pass> Passes)
         {
             while (at + 1 < passes.Count && Begins(passes[at + 1], passes[at], e))
                 at++;
-            events[at].Add(LessonEvent.From(e));
+            events[at].Add(LessonEvent.From(e, Conventions.MirrorsCues(score.Plan)));
         }
         return events;
     }
@@ -117,14 +117,14 @@ public sealed record LessonEvent(
     IReadOnlyList<string> Headlines
 )
 {
-    internal static LessonEvent From(ScoreEvent e) =>
-        new(e.Length, e.Kind, e.Breath, e.Phase, e.Side, e.Round, e.Of, e.Cue, HeadlinesOf(e));
+    internal static LessonEvent From(ScoreEvent e, bool mirrored) =>
+        new(e.Length, e.Kind, e.Breath, e.Phase, e.Side, e.Round, e.Of, e.Cue, HeadlinesOf(e, mirrored));
 
-    private static IReadOnlyList<string> HeadlinesOf(ScoreEvent e) =>
+    private static IReadOnlyList<string> HeadlinesOf(ScoreEvent e, bool mirrored) =>
         e.Kind switch
         {
             EventKind.Way => Headline.Of(e.Cue ?? ""),
-            EventKind.Breath or EventKind.Beat => InPhase((LineScore)e.Item, e),
+            EventKind.Breath or EventKind.Beat => InPhase((LineScore)e.Item, e, mirrored),
             // In talk the line is named; its words are read below.
             EventKind.Lead when e.Item is LineScore line => [line.Move!.Name],
             EventKind.Lead => Headline.Of(e.Cue ?? "Talk"),
@@ -133,10 +133,10 @@ public sealed record LessonEvent(
         };
 
     // The short form in every round: whoever looks up has lost the thread. Own words in pieces, where they are longer.
-    private static IReadOnlyList<string> InPhase(LineScore line, ScoreEvent e)
+    private static IReadOnlyList<string> InPhase(LineScore line, ScoreEvent e, bool mirrored)
     {
         var turn = line.Form!.Taken(e.Phase, e.Side);
         var own = line.Line.Say.GetValueOrDefault(Catalogue.Phase.Key(turn));
-        return own is null ? [Words.For(line.Form.Phases[turn].Phase.Cue.Short, e.Side)] : Headline.Of(Words.For(own, e.Side));
+        return own is null ? [Words.For(line.Form.Phases[turn].Phase.Cue.Short, e.Side, mirrored)] : Headline.Of(Words.For(own, e.Side, mirrored));
     }
 }

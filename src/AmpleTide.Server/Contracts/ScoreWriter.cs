@@ -278,7 +278,7 @@ internal static partial class ScoreWriter
             json.WriteNumber(Field.ForMs, talk.Length.Ms());
             json.WriteString(Field.Line, talk.Item.Item.Id);
             json.WriteString(Field.Side, Word.Encoded(talk.Side));
-            json.WriteString(Field.Text, Words.For(talk.Text, talk.Side));
+            json.WriteString(Field.Text, talk.Said);
             json.WriteEndObject();
         }
         json.WriteEndArray();
