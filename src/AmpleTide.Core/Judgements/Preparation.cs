@@ -106,7 +106,9 @@ public static class Preparation
         if (region.Area is { } area && !form.Easing.Strongest.Take(AreasMeant).Contains(area))
             return 0;
         var most = form.Phases.Max(region.Of);
-        return most is >= MiddleLeast and <= MiddleMost && form.Move.Effort <= 2.6 && form.Move.Kind is MoveKind.Flow or MoveKind.Hold ? most : 0;
+        // What only passes through the end is not held there.
+        var soft = form.Move.Effort <= 2.6 && (form.Move.Kind == MoveKind.Flow || (form.Move.Kind == MoveKind.Hold && most <= MiddleMost));
+        return soft && most >= MiddleLeast ? Math.Min(most, MiddleMost) : 0;
     }
 
     // A slow way in, a breath or more, with an easier option to stay with, prepares itself.

@@ -106,7 +106,7 @@ public static class CounterDebts
                     neutral += span.Length;
                 // A move that ends in the middle has taken itself back there.
                 var endsNeutral = isNeutral && neutralSettles && span.Line == line;
-                var answers = Counterpose.TakesBack(least, most, owed.Forward);
+                var answers = Counterpose.TakesBack(least, most, owed.Forward) || (bend == Bend.Girdle && BackTakesBack(span, owed.Forward));
                 if (
                     rests
                     || !(
@@ -122,6 +122,13 @@ public static class CounterDebts
                     : new(bend, owed.Forward, line, owed.Held, null, false, span.Line, since);
             }
             return new(bend, owed.Forward, line, owed.Held, null, false, null, TimeSpan.Zero);
+        }
+
+        // A fold spreads the blades after a chest opener, an open back opens arms that were wound.
+        private static bool BackTakesBack(PracticeSpan span, bool forward)
+        {
+            var (least, most) = span.Bending(Bend.Spine);
+            return Counterpose.TakesBack(least, most, forward);
         }
 
         // Standing up settles a hang.

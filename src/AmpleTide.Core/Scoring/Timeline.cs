@@ -166,7 +166,7 @@ internal sealed class Timeline(bool withEvents, bool mirrored)
             var layerFrom = Now;
             var length = pass.Unit.Times(share);
             var phase = form.Phases[i].Phase;
-            IReadOnlyList<string> said = events is null ? [] : Staying.Said(line.Line, phase, i, length);
+            var said = Staying.Said(line.Line, phase, i, length);
             // By the clock nothing is counted; each sentence has its part of the time.
             var parts = timed ? Math.Max(1, said.Count) : share;
             for (var part = 1; part <= parts && share > 0; part++)
@@ -174,7 +174,7 @@ internal sealed class Timeline(bool withEvents, bool mirrored)
                 var cue = part == parts && part > 1 ? phase.Cue.Last : null;
                 cue ??= Staying.On(said, part, parts);
                 var (at, of) = timed ? (1, 1) : (++done, amount);
-                TakePhase(line, i, side, layerFrom + TimeSpan.FromMilliseconds(length.Ms() * part / parts) - Now, 1, at, of, Said(cue, side));
+                TakePhase(line, i, side, layerFrom + TimeSpan.FromMilliseconds(length.Ms() * part / parts) - Now, 1, at, of, events is null ? null : Said(cue, side));
             }
             spans.Add(new(line, i, side, layerFrom, Now - layerFrom, share));
         }
