@@ -17,6 +17,8 @@ public class CirclesGoRound
             ["circle-hugged-knees"] = ("right.kneecap", FromTheHead, false),
             ["hip-circles-fours"] = ("sacrum", FromAbove, false),
             // As it looks to whoever does it: towards the middle over the top is against the clock for a right hand or foot.
+            ["whole-trunk-circles"] = ("breastbone", FromAbove, false),
+            ["neck-circles-on-fours"] = ("nose", FromAbove, false),
             ["nose-circles"] = ("nose", FromWithin, false),
             ["ankle-circles"] = ("right.toe-tip", FromWithin, true),
             ["wrist-circles"] = ("right.fingertips", FromWithin, true),
