@@ -99,7 +99,8 @@ internal sealed partial class MoveReading(
             BeatSeconds = entry.Number("beatSeconds", 1, LeastBeat, MostBeat),
             UnitSeconds = entry.OptionalNumber("round", LeastUnit, MostUnit),
             LegsCarryAnew = entry.Flag("legsCarryAnew"),
-            Talk = ReadTalk(entry, sides),
+            Talk = ReadTalk(entry.Inner("talk"), entry, sides),
+            TalkBy = ReadTalkBy(entry, sides),
             Phases = phases,
             Options = ReadOptions(entry, allowed, phases.Count),
             Cautions = ReadCautions(entry),
@@ -448,11 +449,27 @@ internal sealed partial class MoveReading(
     [GeneratedRegex("^[a-z][a-z-]{0,39}$")]
     private static partial Regex StateWord();
 
-    private static Talk ReadTalk(Entry entry, Sidedness sides)
+    private static Dictionary<string, IReadOnlyDictionary<string, Talk>> ReadTalkBy(Entry move, Sidedness sides)
     {
-        if (entry.Inner("talk") is not { } talk)
+        var read = new Dictionary<string, IReadOnlyDictionary<string, Talk>>();
+        foreach (var (matter, ways) in Matters(move, "talkBy"))
         {
-            entry.Wrong("talk", "is missing");
+            var talks = new Dictionary<string, Talk>();
+            foreach (var way in ways.Fields().ToList())
+            {
+                CheckWay(ways, matter, way);
+                talks[way] = ReadTalk(ways.Inner(way), ways, sides);
+            }
+            read[matter] = talks;
+        }
+        return read;
+    }
+
+    private static Talk ReadTalk(Entry? talk, Entry move, Sidedness sides)
+    {
+        if (talk is null)
+        {
+            move.Wrong("talk", "is missing");
             return new("", "");
         }
         var first = Spoken(talk, "first");

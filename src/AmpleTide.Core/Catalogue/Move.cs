@@ -1,4 +1,5 @@
 using AmpleTide.Core.Body;
+using AmpleTide.Core.Classes;
 
 namespace AmpleTide.Core.Catalogue;
 
@@ -136,6 +137,19 @@ public sealed record Move
 
     /// <summary>What is said before the first and the second side.</summary>
     public required Talk Talk { get; init; }
+
+    /// <summary>What is said before where a class takes another way of a matter: matter → way → talk.</summary>
+    public IReadOnlyDictionary<string, IReadOnlyDictionary<string, Talk>> TalkBy { get; init; } =
+        new Dictionary<string, IReadOnlyDictionary<string, Talk>>();
+
+    /// <summary>What is said before, as a class has chosen.</summary>
+    public Talk TalkFor(ClassPlan plan)
+    {
+        foreach (var (matter, ways) in TalkBy)
+            if (ways.TryGetValue(Conventions.Taken(plan, matter), out var talk))
+                return talk;
+        return Talk;
+    }
 
     /// <summary>Its phases.</summary>
     public required IReadOnlyList<Phase> Phases { get; init; }

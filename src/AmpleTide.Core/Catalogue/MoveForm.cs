@@ -90,7 +90,7 @@ public sealed record MoveForm(Move Move, Position Position, string Option, Phase
             return this;
         var chosen = Phases
             .SelectMany(p => p.Phase.By)
-            .Select(m => (Matter: m.Key, Way: Conventions.Chosen(plan, m.Key)))
+            .Select(m => (Matter: m.Key, Way: Conventions.Taken(plan, m.Key)))
             .Distinct()
             .ToList();
         if (!chosen.Exists(c => Array.Exists(Phases, p => p.Phase.By.GetValueOrDefault(c.Matter)?.ContainsKey(c.Way) == true)))

@@ -1,3 +1,4 @@
+using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
 
 namespace AmpleTide.Core.Classes;
@@ -182,26 +183,48 @@ public static class Conventions
             ? chosen
             : ById.GetValueOrDefault(matter)?.Ways[0].Id ?? "";
 
+    /// <summary>
+    /// What a class does in a matter: as chosen, but for backs that must not roll up.
+    /// </summary>
+    public static string Taken(ClassPlan plan, string matter) =>
+        matter == "riseFromFold" && !plan.RollsUp ? "long-back" : Chosen(plan, matter);
+
     /// <summary>Whether a class says outright that it takes one way of a matter; what it leaves open is nobody's rule.</summary>
     public static bool Takes(ClassPlan plan, string matter, string way) => plan.Conventions.GetValueOrDefault(matter) == way;
 
     /// <summary>Whether cues name the sides of a teacher who faces the group.</summary>
     public static bool MirrorsCues(ClassPlan plan) => Takes(plan, "cues", "mirror");
 
+    // Where necks are eased by repeating, a hold becomes so many rounds. Common practice, no source.
+    private const int NeckRounds = 6;
+
     // A usual hold by the clock, breath by breath, and what it is rounded to. Common practice, no source.
     private const double SecondsABreath = 7;
     private const int WholeSeconds = 5;
     private const int LeastSeconds = 10;
 
-    /// <summary>The dose of a move where nothing is written: by the clock, where a class holds by the clock.</summary>
+    /// <summary>
+    /// The dose of a move where nothing is written: by the clock, where a class holds by the clock; in rounds for the neck, where it repeats.
+    /// </summary>
     public static Dose UsualDose(Move move, ClassPlan plan)
     {
         var (unit, amount) = (move.Dose.Unit, move.Dose.Usual);
+        if (unit == Unit.Breaths && IsNeckHold(move) && Takes(plan, "neckEase", "repetitions"))
+            return new(Unit.Rounds, NeckRounds);
         if (unit != Unit.Breaths || move.Kind is not (MoveKind.Hold or MoveKind.Balance) || !Takes(plan, "holdIn", "seconds"))
             return new(unit, amount);
         var seconds = (int)Math.Round(amount * SecondsABreath / WholeSeconds) * WholeSeconds;
         return new(Unit.Seconds, Math.Max(LeastSeconds, seconds));
     }
+
+    // By what its author names: the neck goes far, and the back does not.
+    private static bool IsNeckHold(Move move) =>
+        move.Kind == MoveKind.Hold
+        && Most(move, Axis.NeckFlexion, Axis.NeckSide, Axis.NeckRotation) >= 20
+        && Most(move, Axis.LowerFlexion, Axis.LowerSide, Axis.LowerRotation) < 6;
+
+    private static double Most(Move move, params Axis[] axes) =>
+        move.Phases.Max(p => axes.Max(axis => Math.Abs(p.Change.Angles.GetValueOrDefault(axis))));
 
     /// <summary>Whether a way is the one taken when a class says nothing.</summary>
     public static bool IsUsual(Way way) => way.School.All(s => Find(s.Key)?.Ways[0].Id == s.Value);

@@ -18,7 +18,7 @@ public sealed record Place
     /// <summary>What people are on: mat, chair, bed, outdoors.</summary>
     public string Surface { get; init; } = "mat";
 
-    /// <summary>The stock of props, by id. Absent means none, but for mat and wall; nobody has counted while it is empty.</summary>
+    /// <summary>The stock of props, by id. Absent means none, but for what the surface has; nobody has counted while it is empty.</summary>
     public IReadOnlyDictionary<string, int> Props { get; init; } = new Dictionary<string, int>();
 
     /// <summary>Unknown fields.</summary>
@@ -27,8 +27,21 @@ public sealed record Place
     /// <summary>What the limits rule out together.</summary>
     public Demands RuledOut { get; private init; }
 
-    /// <summary>Whether a prop is here: counted, or a mat or a wall, which every room has.</summary>
-    public bool HasAtHand(string prop) => prop is "mat" or "wall" || Props.GetValueOrDefault(prop) > 0;
+    // Every room has a wall; out of doors there is none unless somebody says so. A chair class sits on chairs, and whoever lies in bed
+    // has what lies on it.
+    private static readonly Dictionary<string, string[]> Surfaces = new()
+    {
+        ["mat"] = ["mat", "wall"],
+        ["chair"] = ["mat", "wall", "chair"],
+        ["bed"] = ["mat", "wall", "cushion", "pillow", "blanket"],
+        ["outdoors"] = ["mat"],
+    };
+
+    /// <summary>Whether a prop goes with what people are on, and needs no counting.</summary>
+    public bool ComesWith(string prop) => Surfaces.GetValueOrDefault(Surface, Surfaces["mat"]).Contains(prop);
+
+    /// <summary>Whether a prop is here: counted, or with the room.</summary>
+    public bool HasAtHand(string prop) => ComesWith(prop) || Props.GetValueOrDefault(prop) > 0;
 
     /// <summary>Whether a position can be taken here.</summary>
     public bool Allows(Position position) =>

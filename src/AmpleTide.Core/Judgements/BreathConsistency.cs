@@ -14,17 +14,16 @@ public static class BreathConsistency
     private const double Clear = 0.3;
     private const double TwiceAnyOther = 2;
 
-    private static readonly (string Name, string? Matter, Func<Facts, double> Of)[] Movements =
+    private static readonly (string Name, Func<Facts, double> Of)[] Movements =
     [
-        ("turning the head", "turnHead", f => Math.Abs(f.Loads[(int)Axis.NeckRotation])),
-        ("tilting the head", null, f => Math.Abs(f.Loads[(int)Axis.NeckSide])),
-        ("rounding the back", "roundBlades", f => Bending.Of(f).Spine),
+        ("turning the head", f => Math.Abs(f.Loads[(int)Axis.NeckRotation])),
+        ("tilting the head", f => Math.Abs(f.Loads[(int)Axis.NeckSide])),
+        ("rounding the back", f => Bending.Of(f).Spine),
     ];
 
     private static IEnumerable<Finding> Judge(Score score)
     {
         var known = new (LineScore? Line, Breath Breath)[Movements.Length];
-        var against = new HashSet<(LineScore Line, int Movement)>();
         foreach (var line in score.Lines)
         {
             if (line.Form is not { } form || form.Move is not { Kind: MoveKind.Hold or MoveKind.Flow, Sides: not Sidedness.Circling })
@@ -34,19 +33,6 @@ public static class BreathConsistency
                 if (Movement(form, i) is not { } which)
                     continue;
                 var breath = form.Phases[i].Phase.Breath;
-                if (Chosen(score.Plan, which) is { } chosen)
-                {
-                    if (chosen != Word(breath) && against.Add((line, which)))
-                        yield return Rule.Found(
-                            [line],
-                            (
-                                $"{Movements[which].Name} goes with the {Word(breath)}-breath in {line.Move!.Name}; this class has chosen "
-                                + $"the {chosen}-breath."
-                            ).Capital(),
-                            Conventions.Find(Movements[which].Matter!)!.Why
-                        );
-                    continue;
-                }
                 if (known[which].Line is not { } first)
                     known[which] = (line, breath);
                 else if (known[which].Breath != breath && first != line)
@@ -65,17 +51,14 @@ public static class BreathConsistency
         }
     }
 
-    // The breath a class has settled on outright, or null.
-    private static string? Chosen(ClassPlan plan, int movement) =>
-        Movements[movement].Matter is { } matter ? plan.Conventions.GetValueOrDefault(matter) : null;
-
     private static string Word(Breath breath) => breath == Breath.In ? "in" : "out";
 
     private static string Capital(this string text) => char.ToUpperInvariant(text[0]) + text[1..];
 
     private static int? Movement(MoveForm form, int index)
     {
-        if (form.Phases[index].Phase.Breath is not (Breath.In or Breath.Out) || form.Move.School.ContainsKey("neckCircle"))
+        // What a class has settled outright is nobody's rule.
+        if (form.Phases[index].Phase is not { Breath: Breath.In or Breath.Out, BreathIsChosen: false } || form.Move.School.ContainsKey("neckCircle"))
             return null;
         // By the way to something else it may go with either.
         if (form.HasStay && !(index + 1 < form.Phases.Length && form.Phases[index + 1].Phase.IsStay))

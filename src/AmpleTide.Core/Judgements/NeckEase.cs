@@ -24,7 +24,7 @@ public static class NeckEase
         var (unwanted, wanted) = repeats ? (MoveKind.Hold, MoveKind.Flow) : (MoveKind.Flow, MoveKind.Hold);
         foreach (var line in score.Lines)
         {
-            if (line.Form is not { } form || form.Move.Kind != unwanted || !ForTheNeck(form))
+            if (line.Form is not { } form || form.Move.Kind != unwanted || !ForTheNeck(form) || (repeats && line.Dose.Unit == Unit.Rounds))
                 continue;
             yield return Rule.Found(
                     [line],

@@ -12,9 +12,9 @@ public static class PropsShort
 
     private static IEnumerable<Finding> Judge(Score score)
     {
-        var (place, people) = (score.Plan.Place, Math.Max(1, score.Plan.Group.Size));
+        var place = score.Plan.Place;
         var needed = score
-            .Props.Where(n => score.Catalogue.Prop(n.Prop) is { AlwaysThere: false } && !IsThere(score, n.Prop))
+            .Props.Where(n => score.Catalogue.Prop(n.Prop) is not null && !place.ComesWith(n.Prop))
             .GroupBy(n => n.Prop)
             .ToList();
         if (needed.Count == 0)
@@ -31,9 +31,13 @@ public static class PropsShort
                 .As(Level.Hint);
             yield break;
         }
-        foreach (var need in needed.Where(n => place.Props.GetValueOrDefault(n.Key) < people))
+        foreach (var need in needed)
         {
             var (prop, stock) = (score.Catalogue.Prop(need.Key)!, place.Props.GetValueOrDefault(need.Key));
+            // One wall is enough for everybody.
+            var people = prop.Id == "wall" ? 1 : Math.Max(1, score.Plan.Group.Size);
+            if (stock >= people)
+                continue;
             // Lines that are told of by what stands in are settled.
             var lines = score.Lines.Where(l => l.Form is not null && Needs(l, need.Key)).ToList();
             if (lines.Count == 0)
@@ -46,7 +50,7 @@ public static class PropsShort
             );
             foreach (
                 var standIn in prop.StandIns.Where(s =>
-                    score.Catalogue.Prop(s) is { AlwaysThere: true } || stock + place.Props.GetValueOrDefault(s) >= people
+                    place.ComesWith(s) || stock + place.Props.GetValueOrDefault(s) >= people
                 )
             )
                 finding = finding.Fix(
@@ -56,11 +60,6 @@ public static class PropsShort
             yield return finding;
         }
     }
-
-    // Whoever lies in bed sits on it, and has what lies on it.
-    private static readonly string[] InBed = ["cushion", "pillow", "blanket"];
-
-    private static bool IsThere(Score score, string prop) => score.Plan.Place.Surface == "bed" && InBed.Contains(prop);
 
     private static bool Needs(LineScore line, string prop) =>
         (line.Position!.Props.Contains(prop) || line.Move!.Props.Contains(prop) || line.Line.Props.Any(p => p.Id == prop))

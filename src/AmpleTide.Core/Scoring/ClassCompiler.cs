@@ -163,7 +163,7 @@ public sealed class ClassCompiler
     {
         if (line.Option == MoveForm.BaseOption)
             foreach (var (matter, ways) in move.OptionBy)
-                if (ways.TryGetValue(Conventions.Chosen(plan, matter), out var option))
+                if (ways.TryGetValue(Conventions.Taken(plan, matter), out var option))
                     return option;
         return line.Option;
     }
@@ -266,13 +266,14 @@ public sealed class ClassCompiler
     }
 
     // Whoever knows a move without sides needs only its name; words of the teacher's own are always said.
-    private static (string Text, int Words) TalkOf(Line line, Move move, bool first)
+    private (string Text, int Words) TalkOf(Line line, Move move, bool first)
     {
         if (line.Talk is { } own)
             return (own, Words.Count(own));
+        var talk = move.TalkFor(plan);
         if (first)
-            return (move.Talk.First, move.Talk.FirstWords);
-        return move.Sides == Sidedness.None ? (move.Name, move.NameWords) : (move.Talk.Second, move.Talk.SecondWords);
+            return (talk.First, talk.FirstWords);
+        return move.Sides == Sidedness.None ? (move.Name, move.NameWords) : (talk.Second, talk.SecondWords);
     }
 
     private void Pause(Pause pause, ItemScore item)
