@@ -68,7 +68,21 @@ const swaps: Record<string, string> = {
   clockwise: 'the other way round',
   backwards: 'forwards',
   inwards: 'outwards',
+  'meeting on the way up': 'meeting on the way down',
 };
+
+/** A cue said for a side. */
+export const said = (cue: string, side: Side): string =>
+  spoken(cue, side)
+    .map((p) => p.text)
+    .join('');
+
+/** A cue that is said, with its sides as somebody has them who faces the group, or back again. */
+export const facing = (cue: string): string =>
+  cue.replace(/\b(right|left)\b/gi, (word) => {
+    const other = word.toLowerCase() === 'right' ? 'left' : 'right';
+    return word[0] === word[0]!.toUpperCase() ? other[0]!.toUpperCase() + other.slice(1) : other;
+  });
 
 /** A cue said for a side, its side words told apart. */
 export function spoken(cue: string, side: Side): Spoken[] {

@@ -1,5 +1,5 @@
 import { unitFor } from '../lib/words';
-import type { Family, Move } from '../lib/api/client';
+import type { Family, Move, MoveDetail } from '../lib/api/client';
 
 /** What the words of the API are called on the page. */
 export const families: [Family, string][] = [
@@ -48,6 +48,11 @@ export function sidesOf(move: Move): string {
 export const doseOf = ({ dose }: Move) =>
   `${dose.usual} ${unitFor(dose.usual, dose.unit)}` +
   (dose.least === dose.most ? '' : ` (${dose.least} to ${dose.most})`);
+
+/** How hard it is, and what that is taken from. */
+export const effortOf = ({ summary, like }: MoveDetail) =>
+  `Effort ${summary.effort} MET` +
+  (like ? `, as ${like.name} (2011 Compendium, ${like.code}).` : ', placed by eye; 1 is sitting still.');
 
 /** The position a move is shown in: the one that was worked out, while it is one of the move's, else its usual one. */
 export const shownIn = (move: Move | undefined, worked: string | null | undefined) =>

@@ -55,3 +55,17 @@ test('where sides take turns both are one, and a last cue of its own is no secon
     ]),
   ).toEqual([{ line: 'l1', side: 'right', said: ['cue 1: turn', 'last : and the last'] }]);
 });
+
+test('of what is said while staying the first sentence is the line’s own to change', () => {
+  const stay = (round: number, cue: string | null, step: number) =>
+    event('l1', 'breath', 'stay', round, cue, { side: 'right', step, of: 4 });
+  expect(
+    script([stay(1, 'settle', 1), stay(2, 'soften', 1), stay(3, 'turn the palm', 2), stay(4, null, 2)]),
+  ).toEqual([
+    {
+      line: 'l1',
+      side: 'right',
+      said: ['stay 2: settle', 'stay : soften', 'stay 3: turn the palm', 'last : Last one'],
+    },
+  ]);
+});

@@ -36,7 +36,7 @@ export function scriptOf(score: Score): SpokenPass[] {
     }
     if (current.side === 'none' && side !== 'none') current.side = side;
     current.count = Math.max(current.count, event.of);
-    const said = saidIn(event) ?? notice(event, current);
+    const said = saidIn(event, current) ?? notice(event, current);
     if (said) current.said.push(said);
   }
   for (const talk of score.talks ?? []) {
@@ -66,7 +66,7 @@ function notice(event: Event, pass: SpokenPass): Said | null {
   return { kind: 'last', breath: event.phase, text: 'Last one', atMs: event.atMs, field: null };
 }
 
-function saidIn(event: Event): Said | null {
+function saidIn(event: Event, pass: SpokenPass): Said | null {
   const base = { breath: event.phase, atMs: event.atMs, text: event.cue ?? '' };
   switch (event.kind) {
     case 'way':
@@ -81,8 +81,10 @@ function saidIn(event: Event): Said | null {
       const isLast = event.round > 1 && event.round === event.of;
       if (!event.cue) return null;
       const kind = event.phase === 'stay' ? 'stay' : isLast ? 'last' : 'cue';
-      // A cue of the first round is the line's own to change; what follows is its short form.
-      return { ...base, kind, field: event.round <= 1 ? `${event.step + 1}` : null };
+      // What is said first in a phase is the line's own to change; what follows is its short form, or said while staying.
+      const field: Said['field'] = `${event.step + 1}`;
+      const isFirst = !pass.said.some((s) => s.field === field) && (event.round <= 1 || kind === 'stay');
+      return { ...base, kind, field: isFirst ? field : null };
     }
   }
 }

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { facing } from '../lib/sides';
   import { theme, type Theme } from '../lib/theme.svelte';
   import Ahead from './Ahead.svelte';
   import { keyWords, pressed } from './keys';
@@ -14,7 +15,11 @@
   const moment = $derived(teaching.moment);
   const plan = $derived(teaching.plan);
   // svelte-ignore state_referenced_locally
-  let mirrored = $state(teaching.document?.conventions?.cues === 'mirror');
+  const cuesMirrored = teaching.document?.conventions?.cues === 'mirror';
+  // svelte-ignore state_referenced_locally
+  let mirrored = $state(cuesMirrored);
+  // The cues of the lesson name the sides the class has chosen; who turns round while teaching hears the others.
+  const turned = (text: string) => (mirrored === cuesMirrored ? text : facing(text));
   let shown = $state<Theme>('night');
   let keysShown = $state(false);
   $effect(() => theme.lend(shown));
@@ -49,16 +54,16 @@
         <h1>{moment.line?.name ?? ''}</h1>
         <p class="cue" data-cue>
           {#if breathWord}<span>{breathWord}:</span>{/if}
-          {moment.headline}
+          {turned(moment.headline)}
         </p>
         <SideAndCount {moment} {mirrored} />
-        {#if moment.words}<p class="words">{moment.words}</p>{/if}
+        {#if moment.words}<p class="words">{turned(moment.words)}</p>{/if}
       </div>
     </div>
     <div class="foot">
       {#if teaching.notice}<p class="notice" role="status">{teaching.notice}</p>
       {:else if teaching.paused}<p class="notice" role="status">Paused</p>
-      {:else}<Ahead {moment} {plan} />{/if}
+      {:else}<Ahead {moment} {plan} {mirrored} />{/if}
       {#if teaching.unkept}<p role="alert">This browser keeps nothing: do not close this tab.</p>{/if}
       <Taps
         {teaching}

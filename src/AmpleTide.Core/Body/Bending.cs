@@ -47,13 +47,7 @@ public readonly record struct Bending(double Spine, double Neck, double Girdle, 
         var whole = spine >= 0 ? Ranges.Lower.Most + Ranges.Upper.Most : -(Ranges.Lower.Least + Ranges.Upper.Least);
         var wrists = facts.OnHands > FreeHands ? facts.OnHands : -facts.Stretch(Area.WristsHands);
         var (backs, fronts) = (facts.Stretch(Area.Hamstrings), facts.Stretch(Area.HipFront));
-        return new(
-            spine / whole,
-            facts.Loads[(int)Axis.NeckFlexion],
-            facts.Girdle,
-            wrists,
-            backs > fronts ? backs : -fronts
-        );
+        return new(spine / whole, facts.Loads[(int)Axis.NeckFlexion], facts.Girdle, wrists, backs > fronts ? backs : -fronts);
     }
 }
 

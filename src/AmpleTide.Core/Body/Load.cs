@@ -103,10 +103,7 @@ public static class Stretch
                     0.6 * v.Up(Axis.RightGirdleUp)
                 )
         ),
-        new(
-            Area.UpperBack,
-            v => Max(v.Up(Axis.UpperFlexion), v.Gathered, 0.5 * v.Towards(Axis.UpperRotation))
-        ),
+        new(Area.UpperBack, v => Max(v.Up(Axis.UpperFlexion), v.Gathered, 0.5 * v.Towards(Axis.UpperRotation))),
         new(Area.Chest, v => Max(v.Down(Axis.UpperFlexion), v.DrawnBack, 0.5 * v.Overhead)),
         new(Area.Arms, v => Max(v.Overhead * Math.Clamp(v.Angle(Axis.RightElbow) / 120, 0, 1), 0.6 * v.Opened, 0.4 * v.Overhead)),
         new(Area.WristsHands, v => Max(Math.Clamp(v.Angle(Axis.RightWrist) / 80, 0, 1), Math.Clamp(-v.Angle(Axis.RightWrist) / 70, 0, 1))),

@@ -22,13 +22,7 @@ public static class Meant
     /// <param name="onFeet">The share on the feet.</param>
     public static Angles Of(Angles angles, Angles baseShape, IReadOnlySet<Axis> told, double onHands, double onFeet)
     {
-        IEnumerable<Axis> solved =
-        [
-            .. Sways,
-            .. Both(Hips),
-            .. onHands < Bears ? Both(Wrists) : [],
-            .. onFeet < Bears ? Both(Feet) : [],
-        ];
+        IEnumerable<Axis> solved = [.. Sways, .. Both(Hips), .. onHands < Bears ? Both(Wrists) : [], .. onFeet < Bears ? Both(Feet) : []];
         return angles.With(solved.Where(axis => !told.Contains(axis)).ToDictionary(axis => axis, axis => baseShape[axis]));
     }
 

@@ -33,12 +33,7 @@ public sealed record TeacherWords(
     /// <param name="form">The form.</param>
     /// <param name="said">Its move, said so.</param>
     public static MoveForm For(MoveForm form, Move said) =>
-        new(
-            said,
-            form.Position,
-            form.Option,
-            [.. form.Phases.Select((p, i) => p.As(p.Phase with { Cue = said.Phases[i].Cue }))]
-        );
+        new(said, form.Position, form.Option, [.. form.Phases.Select((p, i) => p.As(p.Phase with { Cue = said.Phases[i].Cue }))]);
 
     // A closer goes with the last phase: of a hold the one time it is taken, of a flow the last.
     private Cue CueOf(Phase phase, int index, Move move)

@@ -58,7 +58,10 @@ public static class BreathConsistency
     private static int? Movement(MoveForm form, int index)
     {
         // What a class has settled outright is nobody's rule.
-        if (form.Phases[index].Phase is not { Breath: Breath.In or Breath.Out, BreathIsChosen: false } || form.Move.School.ContainsKey("neckCircle"))
+        if (
+            form.Phases[index].Phase is not { Breath: Breath.In or Breath.Out, BreathIsChosen: false }
+            || form.Move.School.ContainsKey("neckCircle")
+        )
             return null;
         // By the way to something else it may go with either.
         if (form.HasStay && !(index + 1 < form.Phases.Length && form.Phases[index + 1].Phase.IsStay))

@@ -99,11 +99,7 @@ public static class BreathDirection
         position.Level == PelvisLevel.Floor && FeetDown(to) > FeetDown(from);
 
     private static int FeetDown(Shape shape) =>
-        shape
-            .Contacts.Where(c => c.Mark.Segment is Segment.RightFoot or Segment.LeftFoot)
-            .Select(c => c.Mark.Segment)
-            .Distinct()
-            .Count();
+        shape.Contacts.Where(c => c.Mark.Segment is Segment.RightFoot or Segment.LeftFoot).Select(c => c.Mark.Segment).Distinct().Count();
 
     // Hands that push or hang on something go by that, and not by the breath.
     private static bool AreFree(Shape shape) => !shape.Contacts.Any(c => c.Mark.Segment is Segment.RightHand or Segment.LeftHand);

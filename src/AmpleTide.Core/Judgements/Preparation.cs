@@ -50,12 +50,7 @@ public static class Preparation
                 "Middle range first, then the end of it."
             );
             if (i > 0)
-                finding = finding.FixByInserting(
-                    "Put in a preparation",
-                    score,
-                    score.Lines[i - 1],
-                    NeedOf(region)
-                );
+                finding = finding.FixByInserting("Put in a preparation", score, score.Lines[i - 1], NeedOf(region));
             yield return line.Move!.Effort >= 3 ? finding : finding.As(Level.Hint);
         }
     }

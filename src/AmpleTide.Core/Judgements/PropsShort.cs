@@ -48,11 +48,7 @@ public static class PropsShort
                 $"{people} {(people == 1 ? prop.Name : prop.Plural).ToLowerInvariant()} are needed and {there}.",
                 StandInsOf(prop, score.Catalogue)
             );
-            foreach (
-                var standIn in prop.StandIns.Where(s =>
-                    place.ComesWith(s) || stock + place.Props.GetValueOrDefault(s) >= people
-                )
-            )
+            foreach (var standIn in prop.StandIns.Where(s => place.ComesWith(s) || stock + place.Props.GetValueOrDefault(s) >= people))
                 finding = finding.Fix(
                     $"Let {NameOf(standIn, score.Catalogue)} stand in",
                     plan => plan.ChangeLines([.. lines.Select(l => l.Line.Id)], l => StandIn(l, need.Key, standIn))

@@ -106,7 +106,8 @@ public static class CounterDebts
                     neutral += span.Length;
                 // A move that ends in the middle has taken itself back there.
                 var endsNeutral = isNeutral && neutralSettles && span.Line == line;
-                var answers = Counterpose.TakesBack(least, most, owed.Forward) || (bend == Bend.Girdle && BackTakesBack(span, owed.Forward));
+                var answers =
+                    Counterpose.TakesBack(least, most, owed.Forward) || (bend == Bend.Girdle && BackTakesBack(span, owed.Forward));
                 if (
                     rests
                     || !(

@@ -34,15 +34,16 @@ internal static class Staying
         return said;
     }
 
-    /// <summary>What is said on one breath of the stay, or null for silence.</summary>
+    /// <summary>What is said on one breath of the stay, or null for silence; the last breath is left to its notice.</summary>
     /// <param name="said">The sentences.</param>
     /// <param name="breath">Which breath, from 1.</param>
     /// <param name="of">How many there are.</param>
     public static string? On(IReadOnlyList<string> said, int breath, int of)
     {
-        var count = Math.Min(said.Count, of);
+        var room = Math.Max(1, of - 1);
+        var count = Math.Min(said.Count, room);
         for (var i = 0; i < count; i++)
-            if (1 + (i * of / count) == breath)
+            if (1 + (i * room / count) == breath)
                 return said[i];
         return null;
     }

@@ -172,9 +172,18 @@ internal sealed class Timeline(bool withEvents, bool mirrored)
             for (var part = 1; part <= parts && share > 0; part++)
             {
                 var cue = part == parts && part > 1 ? phase.Cue.Last : null;
-                cue ??= Staying.On(said, part, parts);
+                cue ??= timed ? said[part - 1] : Staying.On(said, part, parts);
                 var (at, of) = timed ? (1, 1) : (++done, amount);
-                TakePhase(line, i, side, layerFrom + TimeSpan.FromMilliseconds(length.Ms() * part / parts) - Now, 1, at, of, events is null ? null : Said(cue, side));
+                TakePhase(
+                    line,
+                    i,
+                    side,
+                    layerFrom + TimeSpan.FromMilliseconds(length.Ms() * part / parts) - Now,
+                    1,
+                    at,
+                    of,
+                    events is null ? null : Said(cue, side)
+                );
             }
             spans.Add(new(line, i, side, layerFrom, Now - layerFrom, share));
         }

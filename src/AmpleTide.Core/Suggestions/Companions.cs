@@ -49,9 +49,16 @@ public sealed class Companions(MoveCatalogue catalogue, WayNetwork ways)
         // A head that was bowed only has to be level again.
         var owed = score.Debts.Where(d => d.MetBy is null && d.Bend != Bend.Neck).Select(Needs.Answering).ToList();
         var line = score.Lines[0];
-        if (move.Effort >= Work && line.Practised >= LongOnPalms && line.Form!.Phases.All(p => p.Facts.OnHands >= OnPalms && StandsOnPalms(p.Shape)))
+        if (
+            move.Effort >= Work
+            && line.Practised >= LongOnPalms
+            && line.Form!.Phases.All(p => p.Facts.OnHands >= OnPalms && StandsOnPalms(p.Shape))
+        )
             owed.Add(
-                new(Counterpose.Said(Bend.Wrists, false), form => Counterpose.TakesBack(form, Bend.Wrists, true) * (IsForWrists(form) ? 1 : 0))
+                new(
+                    Counterpose.Said(Bend.Wrists, false),
+                    form => Counterpose.TakesBack(form, Bend.Wrists, true) * (IsForWrists(form) ? 1 : 0)
+                )
             );
         return owed;
     }
@@ -65,7 +72,20 @@ public sealed class Companions(MoveCatalogue catalogue, WayNetwork ways)
 
     private Score AsClass(Move move)
     {
-        var section = new Section { Id = "s1", Name = "", Items = [new Line { Id = "l1", Move = move.Id, Position = move.In[0] }] };
+        var section = new Section
+        {
+            Id = "s1",
+            Name = "",
+            Items =
+            [
+                new Line
+                {
+                    Id = "l1",
+                    Move = move.Id,
+                    Position = move.In[0],
+                },
+            ],
+        };
         var plan = ClassPlan.Anywhere with { StartsIn = move.In[0], Sections = [section] };
         return ClassCompiler.Compile(plan, catalogue, ways, withEvents: false);
     }

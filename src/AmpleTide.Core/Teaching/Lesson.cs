@@ -137,6 +137,8 @@ public sealed record LessonEvent(
     {
         var turn = line.Form!.Taken(e.Phase, e.Side);
         var own = line.Line.Say.GetValueOrDefault(Catalogue.Phase.Key(turn));
-        return own is null ? [Words.For(line.Form.Phases[turn].Phase.Cue.Short, e.Side, mirrored)] : Headline.Of(Words.For(own, e.Side, mirrored));
+        return own is null
+            ? [Words.For(line.Form.Phases[turn].Phase.Cue.Short, e.Side, mirrored)]
+            : Headline.Of(Words.For(own, e.Side, mirrored));
     }
 }

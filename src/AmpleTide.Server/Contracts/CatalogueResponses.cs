@@ -102,10 +102,21 @@ public sealed record PhaseResponse(
     string Long,
     string Short,
     string? Last,
+    IReadOnlyList<string> Then,
     IReadOnlyList<string> Opens,
     IReadOnlyList<string> Closes,
     IReadOnlyDictionary<string, Figure> Figures
 );
+
+/// <summary>Something to watch for, and what to say then; with {right} and {left} still in them.</summary>
+public sealed record WatchResponse(string See, string Say)
+{
+    /// <summary>The answer for all of a move's.</summary>
+    public static IReadOnlyList<WatchResponse> Of(Move move) => [.. move.Watch.Select(w => new WatchResponse(w.See, w.Say))];
+}
+
+/// <summary>The activity of the 2011 Compendium of Physical Activities that a move's effort is taken from.</summary>
+public sealed record ActivityResponse(string Code, string Name, double Mets);
 
 /// <summary>An option of a move.</summary>
 public sealed record OptionResponse(string Name, string Cue);
@@ -204,6 +215,9 @@ public sealed record MoveResponse(
     string TalkFirst,
     string TalkSecond,
     IReadOnlyList<PhaseResponse> Phases,
+    string? Felt,
+    IReadOnlyList<WatchResponse> Watch,
+    ActivityResponse? Like,
     IReadOnlyList<OptionResponse> Options,
     IReadOnlyList<string> Cautions,
     IReadOnlyList<ConditionResponse> Conditions,
@@ -232,6 +246,7 @@ public sealed record MoveResponse(
                     phase.Cue.Long,
                     phase.Cue.Short,
                     phase.Cue.Last,
+                    phase.Cue.Then,
                     phase.Opens,
                     phase.Closes,
                     forms.ToDictionary(f => f.Position.Id, f => FigureDrawing.Picture(f, i))
@@ -242,6 +257,9 @@ public sealed record MoveResponse(
             move.Talk.First,
             move.Talk.Second,
             [.. phases],
+            Core.Catalogue.Felt.In(taken),
+            WatchResponse.Of(move),
+            move.Like is { } like ? new(like.Code, like.Name, like.Mets) : null,
             [.. move.Options.Select(o => new OptionResponse(o.Key, o.Value.Cue))],
             [.. move.Cautions.Select(c => c.Say)],
             ConditionResponse.Of(taken, snapshot),

@@ -65,6 +65,8 @@ public sealed record LessonResponse(
 /// <param name="RightNames">What <i>right</i> means in it, or null.</param>
 /// <param name="Easier">What is said to whoever takes it easier, or null.</param>
 /// <param name="Holds">Whether it is stayed in, each at their own breath.</param>
+/// <param name="Felt">Where it is felt, with {right} and {left} still in it, or null.</param>
+/// <param name="Watch">What to watch for.</param>
 public sealed record LessonLineResponse(
     string Move,
     string Name,
@@ -75,7 +77,9 @@ public sealed record LessonLineResponse(
     Circle Circle,
     string? RightNames,
     string? Easier,
-    bool Holds
+    bool Holds,
+    string? Felt,
+    IReadOnlyList<WatchResponse> Watch
 )
 {
     /// <summary>The answer for a line that has a move.</summary>
@@ -92,7 +96,9 @@ public sealed record LessonLineResponse(
             line.Line.Option != MoveForm.EasierOption && line.Move.Options.TryGetValue(MoveForm.EasierOption, out var easier)
                 ? easier.Cue
                 : null,
-            Core.Planning.PassTiming.IsHold(line.Form!, line.Dose.Unit, line.Alternates)
+            Core.Planning.PassTiming.IsHold(line.Form!, line.Dose.Unit, line.Alternates),
+            Core.Catalogue.Felt.In(line.Form!),
+            WatchResponse.Of(line.Move)
         );
 }
 

@@ -184,7 +184,10 @@ public class ConventionsAct
     [InlineData("chair", "{ \"move\": \"chair-fold\" }")]
     public void What_people_are_on_brings_its_own_props(string surface, string items)
     {
-        var plan = Shipped.Class(items, $"\"group\": {{ \"size\": 8 }}, \"place\": {{ \"surface\": \"{surface}\", \"props\": {{ \"strap\": 1 }} }}");
+        var plan = Shipped.Class(
+            items,
+            $"\"group\": {{ \"size\": 8 }}, \"place\": {{ \"surface\": \"{surface}\", \"props\": {{ \"strap\": 1 }} }}"
+        );
         Assert.Null(Shipped.Found(plan, "props-short"));
     }
 

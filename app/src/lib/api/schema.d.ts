@@ -2479,6 +2479,12 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
   schemas: {
+    ActivityResponse: {
+      code: string;
+      name: string;
+      /** Format: double */
+      mets: number;
+    };
     /**
      * @description What is advised about a move for somebody, mildest first.
      * @enum {unknown}
@@ -2916,6 +2922,8 @@ export interface components {
       rightNames: null | string;
       easier: null | string;
       holds: boolean;
+      felt: null | string;
+      watch: components['schemas']['WatchResponse'][];
     };
     LessonRequest: {
       class: components['schemas']['JsonElement'];
@@ -3034,6 +3042,9 @@ export interface components {
       talkFirst: string;
       talkSecond: string;
       phases: components['schemas']['PhaseResponse'][];
+      felt: null | string;
+      watch: components['schemas']['WatchResponse'][];
+      like: null | components['schemas']['ActivityResponse'];
       options: components['schemas']['OptionResponse'][];
       cautions: string[];
       conditions: components['schemas']['ConditionResponse'][];
@@ -3164,6 +3175,7 @@ export interface components {
       long: string;
       short: string;
       last: null | string;
+      then: string[];
       opens: string[];
       closes: string[];
       figures: {
@@ -3535,6 +3547,10 @@ export interface components {
     };
     VersionName: {
       name: string;
+    };
+    WatchResponse: {
+      see: string;
+      say: string;
     };
     WayResponse: {
       from: string;

@@ -23,9 +23,13 @@
         onclick={() => (phase = i)}
       >
         <span class="font-bold text-deep">{breathName(p.breath)}</span>
-        <span>{say(p.long)}</span>
+        <span
+          >{say(p.long)}
+          {#each p.then as more (more)}<span class="block text-muted">{say(more)}</span>{/each}
+        </span>
       </button>
     </li>
   {/each}
 </ol>
+{#if m.felt}<p class="mt-3 max-w-prose"><b>Felt in</b> {say(m.felt)}.</p>{/if}
 {#if m.talkSecond}<p class="mt-3 max-w-prose text-muted">Second side: {say(m.talkSecond)}</p>{/if}

@@ -5,14 +5,15 @@
   import { api, sentence, type Frames, type MoveDetail } from '../../lib/api/client';
   import { catalogue } from '../../lib/catalogue.svelte';
   import Header from '../../lib/Header.svelte';
-  import { sideNames, spoken, type Side } from '../../lib/sides';
+  import { said, sideNames, type Side } from '../../lib/sides';
   import MotionFigure from '../../moves/MotionFigure.svelte';
   import AddToClass from '../../moves/page/AddToClass.svelte';
   import BreathScript from '../../moves/page/BreathScript.svelte';
   import Companions from '../../moves/page/Companions.svelte';
+  import WatchFor from '../../moves/page/WatchFor.svelte';
   import Ways from '../../moves/page/Ways.svelte';
   import WhoNeedsElse from '../../moves/page/WhoNeedsElse.svelte';
-  import { breathName, doseOf, sidesOf } from '../../moves/words';
+  import { breathName, doseOf, effortOf, sidesOf } from '../../moves/words';
   import WordsForAll from '../../script/WordsForAll.svelte';
   import { myWords } from '../../script/words.svelte';
   import Choice from './Choice.svelte';
@@ -32,10 +33,7 @@
   const marks = ['◑ ', '◐ '];
   const sided = $derived(move !== null && move.summary.sides !== 'none');
   const options = $derived(['base', ...(move?.options.map((o) => o.name) ?? [])]);
-  const say = (text: string) =>
-    spoken(text, side)
-      .map((p) => p.text)
-      .join('');
+  const say = (text: string) => said(text, side);
   $effect(() => {
     void catalogue.load();
     void myWords.load();
@@ -181,6 +179,7 @@
         <section>
           <BreathScript move={m} {say} bind:phase />
 
+          <WatchFor watch={m.watch} {say} />
           <h2 class="mt-7 text-[20px]">Take care</h2>
           <ul class="mt-2 list-disc space-y-1 pl-5">
             {#each m.cautions as caution (caution)}<li>{caution}</li>{/each}
@@ -188,6 +187,7 @@
           {#if m.summary.areas.length}<p class="mt-4 text-muted">
               Eases {m.summary.areas.map(plain).join(', ')}.
             </p>{/if}
+          <p class="mt-1 text-muted">{effortOf(m)}</p>
           {#if m.summary.props.length || m.summary.helpful.length}
             <p class="mt-1 text-muted">
               {m.summary.props.length ? `Needs ${m.summary.props.map(plain).join(', ')}. ` : ''}{m.summary
