@@ -1,5 +1,4 @@
 using AmpleTide.Core.Body;
-using AmpleTide.Core.Classes;
 
 namespace AmpleTide.Core.Catalogue;
 
@@ -143,10 +142,11 @@ public sealed record Move
         new Dictionary<string, IReadOnlyDictionary<string, Talk>>();
 
     /// <summary>What is said before, as a class has chosen.</summary>
-    public Talk TalkFor(ClassPlan plan)
+    /// <param name="taken">The way a class takes in a matter.</param>
+    public Talk TalkFor(Func<string, string> taken)
     {
         foreach (var (matter, ways) in TalkBy)
-            if (ways.TryGetValue(Conventions.Taken(plan, matter), out var talk))
+            if (ways.TryGetValue(taken(matter), out var talk))
                 return talk;
         return Talk;
     }

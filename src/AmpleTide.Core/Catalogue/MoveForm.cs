@@ -1,6 +1,5 @@
 using System.Collections.Concurrent;
 using AmpleTide.Core.Body;
-using AmpleTide.Core.Classes;
 
 namespace AmpleTide.Core.Catalogue;
 
@@ -84,15 +83,12 @@ public sealed record MoveForm(Move Move, Position Position, string Option, Phase
     private readonly ConcurrentDictionary<string, MoveForm> ways = new();
 
     /// <summary>The same shapes, breathed and said as a class has chosen.</summary>
-    public MoveForm By(ClassPlan plan)
+    /// <param name="taken">The way a class takes in a matter.</param>
+    public MoveForm By(Func<string, string> taken)
     {
         if (!Array.Exists(Phases, p => p.Phase.By.Count > 0))
             return this;
-        var chosen = Phases
-            .SelectMany(p => p.Phase.By)
-            .Select(m => (Matter: m.Key, Way: Conventions.Taken(plan, m.Key)))
-            .Distinct()
-            .ToList();
+        var chosen = Phases.SelectMany(p => p.Phase.By).Select(m => (Matter: m.Key, Way: taken(m.Key))).Distinct().ToList();
         if (!chosen.Exists(c => Array.Exists(Phases, p => p.Phase.By.GetValueOrDefault(c.Matter)?.ContainsKey(c.Way) == true)))
             return this;
         return ways.GetOrAdd(string.Join(' ', chosen.Select(c => c.Way)), _ => With([.. chosen.Select(c => (c.Matter, c.Way))]));

@@ -124,7 +124,7 @@ public sealed class ClassCompiler
             line.Position = at;
         else
             GoTo(line, move, ofLine);
-        line.Form ??= catalogue.Form(move, line.Position!, OptionOf(line.Line, move)).By(plan);
+        line.Form ??= catalogue.Form(move, line.Position!, OptionOf(line.Line, move)).By(Taken);
         var breath = classBreath.With(line.Section.Breath).With(line.Line.Breath);
         var order = OrderOf(line.Line, move, roundSide);
         line.Alternates = order.Alternates;
@@ -158,12 +158,14 @@ public sealed class ClassCompiler
         Pause(line.Line.PauseAfter, line);
     }
 
+    private string Taken(string matter) => Conventions.Taken(plan, matter);
+
     // As written; else the one that a convention of the class takes.
     private string OptionOf(Line line, Move move)
     {
         if (line.Option == MoveForm.BaseOption)
             foreach (var (matter, ways) in move.OptionBy)
-                if (ways.TryGetValue(Conventions.Taken(plan, matter), out var option))
+                if (ways.TryGetValue(Taken(matter), out var option))
                     return option;
         return line.Option;
     }
@@ -193,7 +195,7 @@ public sealed class ClassCompiler
         var written = (known.GetValueOrDefault(line) as LineScore)?.Position?.Id ?? line.Position ?? at?.Id;
         if (at is null || written != at.Id || !move.In.Contains(at.Id))
             return false;
-        var form = catalogue.Form(move, at, OptionOf(line, move)).By(plan);
+        var form = catalogue.Form(move, at, OptionOf(line, move)).By(Taken);
         return GoingOn.Hindered(before!.Value.Form, before.Value.Side, form, OrderOf(line, move, steps[step].RoundSide)) is null;
     }
 
@@ -270,7 +272,7 @@ public sealed class ClassCompiler
     {
         if (line.Talk is { } own)
             return (own, Words.Count(own));
-        var talk = move.TalkFor(plan);
+        var talk = move.TalkFor(Taken);
         if (first)
             return (talk.First, talk.FirstWords);
         return move.Sides == Sidedness.None ? (move.Name, move.NameWords) : (talk.Second, talk.SecondWords);

@@ -1,7 +1,6 @@
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Classes;
-using AmpleTide.Core.Judgements;
 using AmpleTide.Core.Planning;
 using AmpleTide.Core.Scoring;
 
@@ -39,7 +38,7 @@ public sealed class Companions(MoveCatalogue catalogue, WayNetwork ways)
 
     /// <summary>Moves that make ready for it, nearest first; none where it needs none.</summary>
     public IReadOnlyList<Companion> Preparations(Move move) =>
-        Preparation.WantedBy(AsClass(move), 0) is { } wanted ? [.. Find(move, [wanted], after: false).Take(Most)] : [];
+        Unprepared.In(AsClass(move), 0) is { } unprepared ? [.. Find(move, [unprepared.Need], after: false).Take(Most)] : [];
 
     private List<Need> Owed(Move move)
     {
