@@ -40,6 +40,16 @@ public sealed class Companions(MoveCatalogue catalogue, WayNetwork ways)
     public IReadOnlyList<Companion> Preparations(Move move) =>
         Unprepared.In(AsClass(move), 0) is { } unprepared ? [.. Find(move, [unprepared.Need], after: false).Take(Most)] : [];
 
+    /// <summary>What is done on a chair in its place: itself where it can be, else the nearest its author picked; null where neither is.</summary>
+    public Companion? OnAChair(Move move) =>
+        move
+            .Instead.Prepend(move.Id)
+            .Select(catalogue.Move)
+            .OfType<Move>()
+            .SelectMany(m => catalogue.PositionsOf(m).Where(p => p.Level == PelvisLevel.Seat).Select(p => (Move: m, Position: p)))
+            .Select(c => new Companion(c.Move, c.Position, "is done on a chair", TimeSpan.Zero))
+            .FirstOrDefault();
+
     private List<Need> Owed(Move move)
     {
         if (move.Kind is MoveKind.Breathing or MoveKind.CheckIn or MoveKind.Rest)

@@ -225,6 +225,7 @@ public sealed record MoveResponse(
     bool ComputedOnly,
     IReadOnlyList<CompanionResponse> Preparations,
     IReadOnlyList<CompanionResponse> Counters,
+    CompanionResponse? OnAChair,
     IReadOnlyList<WayResponse> WaysIn,
     IReadOnlyList<WayResponse> WaysOut
 )
@@ -272,6 +273,7 @@ public sealed record MoveResponse(
             move.Own,
             [.. snapshot.Companions.Preparations(move).Select(CompanionResponse.Of)],
             [.. snapshot.Companions.Counters(move).Select(CompanionResponse.Of)],
+            snapshot.Companions.OnAChair(move) is { } onAChair ? CompanionResponse.Of(onAChair) : null,
             Ways(w => move.In.Contains(w.To.Id)),
             Ways(w => move.Out is { } end ? w.From.Id == end : move.In.Contains(w.From.Id))
         );

@@ -38,6 +38,41 @@ public class CatalogueThatShips
     }
 
     [Fact]
+    public void Whoever_stays_longer_than_three_breaths_or_balances_hears_more_than_one_thing()
+    {
+        var silent =
+            from move in Shipped.Catalogue.Moves
+            where move.Kind == MoveKind.Balance || (move.Kind is MoveKind.Hold or MoveKind.Rest && move.Dose.Usual > 3)
+            let stays = move.Phases.Where(p => p.IsStay).ToList()
+            where stays.Count > 0 && stays.Sum(p => 1 + p.Cue.Then.Count) is < 2 or > 4
+            select move.Id;
+        Assert.Empty(silent);
+    }
+
+    [Fact]
+    public void Every_move_says_where_it_is_felt_and_what_to_watch_for()
+    {
+        foreach (var move in Shipped.Catalogue.Moves)
+        {
+            Assert.InRange(move.Watch.Count, 1, 3);
+            Assert.All(Shipped.Catalogue.Forms(move), form => Assert.NotNull(Felt.In(form)));
+        }
+    }
+
+    [Fact]
+    public void Two_moves_that_ease_the_same_in_the_same_phases_are_told_apart_by_their_words()
+    {
+        static string Signature(Move move) =>
+            string.Join(
+                '|',
+                move.Phases.Select(p => $"{p.Breath} {p.Cue.Long}")
+                    .Prepend(string.Join(',', Shipped.Catalogue.Forms(move).First().Easing.Strongest))
+                    .Append(move.Talk.First)
+            );
+        Assert.Equal(Shipped.Catalogue.Moves.Count, Shipped.Catalogue.Moves.Select(Signature).Distinct().Count());
+    }
+
+    [Fact]
     public void No_caution_cue_or_talk_is_said_twice()
     {
         var texts = Catalogue.Moves.SelectMany(m =>

@@ -1,3 +1,4 @@
+using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Suggestions;
 
 namespace AmpleTide.Core.Tests.Suggestions;
@@ -19,6 +20,36 @@ public class CompanionTables
     [InlineData("mountain")]
     [InlineData("neck-side-tilt")] // the second side does
     public void Some_moves_ask_for_none(string move) => Assert.Empty(Counters(move));
+
+    [Theory]
+    [InlineData("plank-hold", "wrist-circles")] // loaded wrists are moved free of weight
+    [InlineData("inverted-v-hold", "wrist-circles")]
+    [InlineData("plough", "settle-lying")] // lying flat, and a gentle arch
+    [InlineData("plough", "supine-pelvic-tilt")]
+    [InlineData("tree", "shake-the-legs")]
+    [InlineData("lean-back-open", "rounded-hold")]
+    public void What_is_owed_is_answered(string move, string counter) => Assert.Contains(counter, Counters(move));
+
+    [Fact]
+    public void Nothing_is_owed_by_what_takes_back_rests_breathes_or_has_free_wrists()
+    {
+        string[] free = ["cactus-hold", "wrist-circles", "clasped-palms-forward", "folded-rest-hold", "self-hug"];
+        Assert.All(free, id => Assert.Empty(Counters(id)));
+        var quiet = Shipped.Catalogue.Moves.Where(m => m.Kind is MoveKind.Breathing or MoveKind.CheckIn or MoveKind.Rest);
+        Assert.All(quiet, m => Assert.Empty(Companions.Counters(m)));
+    }
+
+    [Fact]
+    public void What_an_author_picked_is_there()
+    {
+        var picked = Shipped.Catalogue.Moves.SelectMany(m => (m.Counters ?? []).Concat(m.Instead).Select(id => (m.Id, Other: id)));
+        Assert.All(picked, p => Assert.NotNull(Shipped.Catalogue.Move(p.Other)));
+    }
+
+    // Nothing is crossed on a chair.
+    [Fact]
+    public void Every_move_has_a_form_on_a_chair_but_one() =>
+        Assert.Equal(["change-the-cross"], Shipped.Catalogue.Moves.Where(m => Companions.OnAChair(m) is null).Select(m => m.Id));
 
     [Fact]
     public void Counters_can_be_reached_and_are_no_harder_than_what_they_answer()

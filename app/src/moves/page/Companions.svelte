@@ -26,5 +26,23 @@
 {@render companions('Preparations', move.preparations)}
 {@render companions('Counters', move.counters)}
 {#if move.preparations.length + move.counters.length === 0}
-  <p class="mt-2 text-muted">Nothing in it is strong enough to ask for more than the second side.</p>
+  <p class="mt-2 text-muted">
+    It asks for nothing before{move.summary.sides === 'none'
+      ? ' or after'
+      : ', and after for the other side'}.
+  </p>
+{/if}
+
+<h3 class="mt-5 text-[17px]">On a chair</h3>
+{#if move.onAChair?.move === move.summary.id}
+  <p class="mt-1 text-muted">As it is.</p>
+{:else if move.onAChair}
+  <p class="mt-1">
+    <a
+      class="underline decoration-line underline-offset-4 hover:decoration-current"
+      href="#/moves/{move.onAChair.move}">{move.onAChair.name}</a
+    > <span class="text-muted">in its place</span>
+  </p>
+{:else}
+  <p class="mt-1 text-muted">It has no sense there.</p>
 {/if}
