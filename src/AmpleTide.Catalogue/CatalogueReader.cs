@@ -278,6 +278,7 @@ public static partial class CatalogueReader
             Families = entry.EachWord<Family>("families"),
             Kinds = entry.EachWord<MoveKind>("kinds"),
             MostEffort = entry.OptionalNumber("effort", 1, 12),
+            Moves = entry.Texts("moves"),
         };
         entry.Done();
         return use;

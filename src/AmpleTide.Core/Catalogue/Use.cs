@@ -23,6 +23,9 @@ public sealed record Use(string Id, string Name, IReadOnlyList<string> Words)
     /// <summary>The most effort it asks, in METs; null: any.</summary>
     public double? MostEffort { get; init; }
 
+    /// <summary>Moves that have it besides, picked by hand.</summary>
+    public IReadOnlyList<string> Moves { get; init; } = [];
+
     // A move eases many areas a little; it is looked for by those it eases most. Common practice, no source.
     private const int AreasThatTell = 3;
 
@@ -32,6 +35,8 @@ public sealed record Use(string Id, string Name, IReadOnlyList<string> Words)
     /// <summary>How well a form of a move has this use: 0 the best, higher less; null where it has it not.</summary>
     public int? Rank(MoveForm form)
     {
+        if (Moves.Contains(form.Move.Id))
+            return 0;
         if (
             (In.Count > 0 && !In.Contains(form.Position.Id))
             || (Families.Count > 0 && !Families.Contains(form.Position.Family))
@@ -40,7 +45,7 @@ public sealed record Use(string Id, string Name, IReadOnlyList<string> Words)
         )
             return null;
         if (Areas.Count == 0)
-            return 0;
+            return Moves.Count == 0 ? 0 : null;
         var strongest = form.Easing.Strongest;
         for (var i = 0; i < Math.Min(AreasThatTell, strongest.Count); i++)
             if (Areas.Contains(strongest[i]))

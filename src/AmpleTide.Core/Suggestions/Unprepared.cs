@@ -16,6 +16,7 @@ public sealed record Unprepared(string Name, Need Need)
     private const double MiddleLeast = 0.2;
     private const double MiddleMost = 0.8;
     private const int AreasMeant = 3;
+    private const double SoftEffort = 2.6; // METs
     private const int HeldBreaths = 3;
     private const double OnHands = 0.3;
 
@@ -56,6 +57,9 @@ public sealed record Unprepared(string Name, Need Need)
         };
         foreach (var region in Regions)
         {
+            // What a position brings along is not what the move is strong in.
+            if (region.Area is { } area && !form.Easing.Includes(area))
+                continue;
             if (held && form.Phases.Any(p => p.Phase.IsStay && region.Of(p) >= NearEnd) && !Earlier(score, at, region))
                 return region;
         }
@@ -82,8 +86,9 @@ public sealed record Unprepared(string Name, Need Need)
         if (region.Area is { } area && !form.Easing.Strongest.Take(AreasMeant).Contains(area))
             return 0;
         var most = form.Phases.Max(region.Of);
-        // What only passes through the end is not held there.
-        var soft = form.Move.Effort <= 2.6 && (form.Move.Kind == MoveKind.Flow || (form.Move.Kind == MoveKind.Hold && most <= MiddleMost));
+        // What passes through the end and comes away from it each time is not held there.
+        var passes = form.Move.Kind == MoveKind.Flow && form.Phases.Min(region.Of) <= MiddleMost / 2;
+        var soft = form.Move.Effort <= SoftEffort && (passes || (form.Move.Kind == MoveKind.Hold && most <= MiddleMost));
         return soft && most >= MiddleLeast ? Math.Min(most, MiddleMost) : 0;
     }
 

@@ -42,7 +42,9 @@ public class CompanionTables
     [Fact]
     public void What_an_author_picked_is_there()
     {
-        var picked = Shipped.Catalogue.Moves.SelectMany(m => (m.Counters ?? []).Concat(m.Instead).Select(id => (m.Id, Other: id)));
+        var picked = Shipped
+            .Catalogue.Moves.SelectMany(m => (m.Counters ?? []).Concat(m.Instead).Select(id => (m.Id, Other: id)))
+            .Concat(Shipped.Catalogue.Uses.SelectMany(u => u.Moves.Select(id => (u.Id, Other: id))));
         Assert.All(picked, p => Assert.NotNull(Shipped.Catalogue.Move(p.Other)));
     }
 

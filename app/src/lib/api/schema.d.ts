@@ -3052,6 +3052,7 @@ export interface components {
       computedOnly: boolean;
       preparations: components['schemas']['CompanionResponse'][];
       counters: components['schemas']['CompanionResponse'][];
+      onAChair: null | components['schemas']['CompanionResponse'];
       waysIn: components['schemas']['WayResponse'][];
       waysOut: components['schemas']['WayResponse'][];
     };
