@@ -53,6 +53,9 @@ public sealed partial class FigureDrawing
         static double Shrunk(int[] box) => Math.Max((box[2] - box[0]) / 4.0, (box[3] - box[1]) / 3.0);
     }
 
+    private IEnumerable<FigurePart> UnderTheFeet() =>
+        PropDrawing.Draw([.. shape.Contacts.Where(c => c.Mark.Segment is Segment.RightFoot or Segment.LeftFoot)], body, Project);
+
     // Close up, a bust, hands or feet: what is left out would reach into the neighbour.
     private static Figure Half(MoveForm form, int phase)
     {
@@ -67,7 +70,7 @@ public sealed partial class FigureDrawing
         if (closeUp == CloseUp.Hands)
             return new(bust, seen);
         if (closeUp == CloseUp.Feet)
-            return new([drawing.Mat(seen), .. drawing.Standing(form), .. bust], seen);
+            return new([drawing.Mat(seen), .. drawing.Standing(form), .. drawing.UnderTheFeet(), .. bust], seen);
         var all = AllOf(bust);
         return new(bust, [all[0], seen[1], all[2], seen[3]]);
     }

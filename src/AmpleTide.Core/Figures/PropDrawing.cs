@@ -41,6 +41,12 @@ internal static class PropDrawing
                     yield return part;
                 continue;
             }
+            if (group.Key.Name == "ball")
+            {
+                foreach (var at in points)
+                    yield return Ball(at with { Y = group.Key.Height / 2 }, group.Key.Height / 2, project);
+                continue;
+            }
             foreach (var cluster in Clusters(points))
                 yield return Box(cluster, 0, group.Key.Height, group.Key.Name == "block" ? 0.035 : 0.075, Tone.Prop, project);
         }
@@ -81,6 +87,12 @@ internal static class PropDrawing
             Tone.Prop,
             project
         );
+    }
+
+    private static FigurePart Ball(Vector middle, double radius, Func<Vector, (double X, double Y, double Near)> project)
+    {
+        var (at, r) = (project(middle), Whole(radius));
+        return new(Tone.Prop, [new(Whole(at.X), Whole(at.Y), r, Whole(at.X), Whole(at.Y), r)], []);
     }
 
     private static List<List<Vector>> Clusters(List<Vector> points)
