@@ -62,7 +62,7 @@ public class Calls(RunningServer server) : IClassFixture<RunningServer>
     public async Task A_move_comes_with_a_figure_for_each_phase_and_position()
     {
         var move = await Json("/api/moves/neck-side-tilt");
-        Assert.All(move["phases"]!.AsArray(), phase => Assert.Equal(4, phase!["figures"]!.AsObject().Count));
+        Assert.All(move["phases"]!.AsArray(), phase => Assert.Equal(5, phase!["figures"]!.AsObject().Count));
         Assert.All(move["phases"]![0]!["figures"]!["standing"]!["parts"]!.AsArray(), part => Assert.NotNull(part!["tone"]));
     }
 

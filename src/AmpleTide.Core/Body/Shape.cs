@@ -180,9 +180,5 @@ public sealed record Shape(Angles Angles, Vector Pelvis, IReadOnlyList<Contact> 
     /// <param name="t">0 at the start, 1 at the end.</param>
     /// <param name="armPlane">See <see cref="Angles.Blend"/>.</param>
     public Shape Blend(Shape end, double t, double? armPlane = null) =>
-        end with
-        {
-            Angles = Angles.Blend(end.Angles, t, armPlane),
-            Pelvis = Pelvis.Towards(end.Pelvis, t),
-        };
+        t >= 1 ? end : AboveFloor.Keep(end with { Angles = Angles.Blend(end.Angles, t, armPlane), Pelvis = Pelvis.Towards(end.Pelvis, t) });
 }

@@ -1,0 +1,39 @@
+using AmpleTide.Core.Body;
+using AmpleTide.Core.Catalogue;
+
+namespace AmpleTide.Core.Tests.Body;
+
+/// <summary>What is drawn between two phases is a body, too: no hand and no foot goes through the floor on its way.</summary>
+public class OnTheWay
+{
+    private const double Sinks = 0.03; // statures: about the thickness of a hand
+    private static readonly double[] Moments = [0.25, 0.5, 0.75];
+    private static readonly Landmark[] Ends =
+    [
+        .. new[] { "hand", "elbow", "ball", "heel" }
+            .SelectMany(name => new[] { $"right.{name}", $"left.{name}" })
+            .Select(Landmark.Find)
+            .OfType<Landmark>(),
+    ];
+
+    [Fact]
+    public void No_hand_and_no_foot_goes_through_the_floor()
+    {
+        var through =
+            from move in Shipped.Catalogue.Moves
+            from form in Shipped.Catalogue.Forms(move).Where(f => f.Option == MoveForm.BaseOption)
+            from phase in Enumerable.Range(0, form.Phases.Length)
+            let start = form.StartOf(phase)
+            let end = form.Phases[phase]
+            let lowest = Moments.Min(t => Lowest(start.Blend(end.Shape, t, end.Phase.ArmPlane)))
+            where lowest < Math.Min(0, Math.Min(Lowest(start), Lowest(end.Shape))) - Sinks
+            select $"{move.Id} in {form.Position.Id}, phase {phase + 1}: {lowest * 170:0.0} cm";
+        Assert.True(!through.Any(), string.Join("\n", through));
+    }
+
+    private static double Lowest(Shape shape)
+    {
+        var body = shape.Skeleton();
+        return Ends.Min(mark => mark.On(body).Y);
+    }
+}
