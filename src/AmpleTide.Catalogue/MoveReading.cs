@@ -111,6 +111,7 @@ internal sealed partial class MoveReading(
             AlsoEases = entry.EachWord<Area>("alsoEases"),
             EasesNot = entry.EachWord<Area>("easesNot"),
             Counters = entry.Has("counters") ? entry.Texts("counters") : null,
+            OnAChair = entry.OptionalText("onAChair"),
             School = ReadSchool(entry),
             OptionBy = ReadOptionBy(entry),
             Felt = ReadFelt(entry),

@@ -37,7 +37,7 @@ public static class Balance
             front = double.MinValue;
         foreach (var contact in contacts)
         {
-            if (contact.On == Support.Wall)
+            if (contact.On.IsWall)
                 continue;
             var p = contact.Mark.On(body);
             (left, right) = (Math.Min(left, p.X), Math.Max(right, p.X));
@@ -61,7 +61,7 @@ public static class Balance
     public static double[] Shares(Skeleton body, IReadOnlyList<Contact> contacts)
     {
         var shares = new double[contacts.Count];
-        var carrying = Enumerable.Range(0, contacts.Count).Where(i => contacts[i].On != Support.Wall).ToList();
+        var carrying = Enumerable.Range(0, contacts.Count).Where(i => !contacts[i].On.IsWall).ToList();
         var centre = CentreOfMass(body);
         var points = contacts.Select(c => c.Mark.On(body)).ToArray();
         // Forces that would pull are dropped one at a time; each turn shortens the list, so it ends.

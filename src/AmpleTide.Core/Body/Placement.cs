@@ -71,7 +71,7 @@ public sealed class Placement
         pelvis = task.Pelvis;
         free = FreeAxes(task);
         body = new(angles, pelvis);
-        balances = task.Contacts.Count > 0 && task.Contacts.All(c => c.On != Support.Wall);
+        balances = task.Contacts.Count > 0 && task.Contacts.All(c => !c.On.IsWall);
         residuals = new double[(task.Contacts.Count * 3) + (task.Touches.Count * 3) + Balls.Length + 2 + 2 + free.Length];
     }
 
@@ -220,7 +220,7 @@ public sealed class Placement
         foreach (var contact in task.Contacts)
         {
             var p = contact.Mark.On(body);
-            var wall = contact.On == Support.Wall;
+            var wall = contact.On.IsWall;
             residuals[i++] = wall ? 0 : p.Y - contact.On.Height;
             residuals[i++] = contact.Planted is { } spot ? p.X - spot.X : 0;
             residuals[i++] =
@@ -261,7 +261,7 @@ public sealed class Placement
         {
             var p = contact.Mark.On(body);
             var want = contact.Planted ?? p;
-            var off = contact.On == Support.Wall ? 0 : p.Y - contact.On.Height;
+            var off = contact.On.IsWall ? 0 : p.Y - contact.On.Height;
             Consider(new Vector(p.X - want.X, off, p.Z - want.Z).Length, $"{contact.Mark.Name} on {contact.On.Name}");
             planted.Add(contact with { Planted = want });
         }

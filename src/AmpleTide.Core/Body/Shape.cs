@@ -9,6 +9,9 @@ public sealed record Support(string Name, double Height, string Prop)
     private Support(string name, double height)
         : this(name, height, name) { }
 
+    /// <summary>Whether it holds sideways, at any height.</summary>
+    public bool IsWall => Prop == "wall";
+
     /// <summary>The floor or the mat on it.</summary>
     public static readonly Support Floor = new("floor", 0);
 
@@ -27,6 +30,8 @@ public sealed record Support(string Name, double Height, string Prop)
         new("block", 0.050),
         new("block-tall", 0.130, "block"),
         new("chair-top", 0.510, "chair"),
+        new("chair-side", 0.259, "chair"),
+        new("side-wall", 0, "wall"),
         new("table", 0.424),
         new("towel", 0.029),
         new("ball", 0.038),

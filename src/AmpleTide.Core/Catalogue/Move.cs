@@ -195,6 +195,9 @@ public sealed record Move
     /// <summary>Moves that take it back, picked by hand, best first; none where it owes nothing; null where its shapes tell.</summary>
     public IReadOnlyList<string>? Counters { get; init; }
 
+    /// <summary>The move that is done on a chair in its place, picked by hand; null where what it eases tells.</summary>
+    public string? OnAChair { get; init; }
+
     /// <summary>The way of a convention it follows: <c>neckCircle</c> → <c>full</c>.</summary>
     public IReadOnlyDictionary<string, string> School { get; init; } = new Dictionary<string, string>();
 

@@ -20,6 +20,18 @@ internal static class PropDrawing
                 yield return Wall(points, project);
                 continue;
             }
+            if (group.Key.Name == "side-wall")
+            {
+                yield return SideWall(points, project);
+                continue;
+            }
+            if (group.Key.Name == "chair-side")
+            {
+                // The back of the chair is on the right of whoever sits sideways on it.
+                foreach (var part in Chair(points, group.Key.Height, 1, project, sideways: true))
+                    yield return part;
+                continue;
+            }
             if (group.Key.Name == "chair")
             {
                 // Whoever sits has the back of the chair behind; whoever lays the calves on it looks at its front.
@@ -89,6 +101,25 @@ internal static class PropDrawing
         );
     }
 
+    // A slice of wall beside what leans on it.
+    private static FigurePart SideWall(List<Vector> points, Func<Vector, (double X, double Y, double Near)> project)
+    {
+        const double thick = 0.02,
+            along = 0.16,
+            above = 0.16;
+        var x = points.Average(p => p.X);
+        var outward = x >= 0 ? thick : -thick;
+        var (back, front) = (points.Min(p => p.Z) - along, points.Max(p => p.Z) + along);
+        return Box(
+            [new(Math.Min(x, x + outward), 0, back), new(Math.Max(x, x + outward), 0, front)],
+            0,
+            points.Max(p => p.Y) + above,
+            0,
+            Tone.Prop,
+            project
+        );
+    }
+
     private static FigurePart Ball(Vector middle, double radius, Func<Vector, (double X, double Y, double Near)> project)
     {
         var (at, r) = (project(middle), Whole(radius));
@@ -115,15 +146,17 @@ internal static class PropDrawing
         List<Vector> seat,
         double height,
         int faces,
-        Func<Vector, (double X, double Y, double Near)> project
+        Func<Vector, (double X, double Y, double Near)> project,
+        bool sideways = false
     )
     {
         var x = seat.Average(p => p.X);
         var z = seat.Average(p => p.Z);
         var (left, right, back, front) = (x - ChairHalf, x + ChairHalf, z - (ChairHalf * faces), z + (0.115 * faces));
+        Vector Turned(Vector p) => sideways ? new(x + (p.Z - z), p.Y, z + (p.X - x)) : p;
         Capsule Bar(Vector a, Vector b)
         {
-            var (p, q) = (project(a), project(b));
+            var (p, q) = (project(Turned(a)), project(Turned(b)));
             return new(Whole(p.X), Whole(p.Y), 9, Whole(q.X), Whole(q.Y), 9);
         }
         var top = height + 0.25;
@@ -144,7 +177,7 @@ internal static class PropDrawing
             ],
             []
         );
-        yield return Box([new(left, 0, back), new(right, 0, front)], height - 0.028, height, 0, Tone.Prop, project);
+        yield return Box([Turned(new(left, 0, back)), Turned(new(right, 0, front))], height - 0.028, height, 0, Tone.Prop, project);
     }
 
     private const double ChairHalf = 0.125;

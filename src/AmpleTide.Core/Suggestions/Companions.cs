@@ -1,3 +1,4 @@
+using System.Numerics;
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Classes;
@@ -40,15 +41,35 @@ public sealed class Companions(MoveCatalogue catalogue, WayNetwork ways)
     public IReadOnlyList<Companion> Preparations(Move move) =>
         Unprepared.In(AsClass(move), 0) is { } unprepared ? [.. Find(move, [unprepared.Need], after: false).Take(Most)] : [];
 
-    /// <summary>What is done on a chair in its place: itself where it can be, else the nearest its author picked; null where neither is.</summary>
-    public Companion? OnAChair(Move move) =>
-        move
-            .Instead.Prepend(move.Id)
-            .Select(catalogue.Move)
-            .OfType<Move>()
-            .SelectMany(m => catalogue.PositionsOf(m).Where(p => p.Level == PelvisLevel.Seat).Select(p => (Move: m, Position: p)))
-            .Select(c => new Companion(c.Move, c.Position, "is done on a chair", TimeSpan.Zero))
-            .FirstOrDefault();
+    /// <summary>
+    /// What is done on a chair in its place: itself where it can be, else what eases most of the same there; null where nothing does and its
+    /// author picked nothing.
+    /// </summary>
+    public Companion? OnAChair(Move move)
+    {
+        var eased = FirstForm(move).Easing.AreaBits;
+        var onChairs =
+            from other in catalogue.Moves
+            where !other.OptIn
+            let seat = catalogue.PositionsOf(other).FirstOrDefault(p => p.Level == PelvisLevel.Seat)
+            where seat is not null
+            let areas = catalogue.Form(other, seat, MoveForm.BaseOption).Easing.AreaBits
+            let alike = other == move ? int.MaxValue
+            : (areas & eased) == 0 && !move.Instead.Contains(other.Id) ? 0
+            : (AreaAlike * BitOperations.PopCount(areas & eased))
+                - BitOperations.PopCount(areas & ~eased)
+                + (other.Kind == move.Kind ? KindAlike : 0)
+                + (move.Instead.Contains(other.Id) ? PickedByHand : 0)
+            where alike > 0
+            orderby alike descending
+            select new Companion(other, seat, "is done on a chair", TimeSpan.Zero);
+        return onChairs.FirstOrDefault();
+    }
+
+    // What counts how much when something is looked for that does the same. Common practice, no source.
+    private const int AreaAlike = 4;
+    private const int KindAlike = 2;
+    private const int PickedByHand = 3;
 
     private List<Need> Owed(Move move)
     {
@@ -104,6 +125,8 @@ public sealed class Companions(MoveCatalogue catalogue, WayNetwork ways)
             ? new(other, position, $"comes after {move.Name.ToLowerInvariant()}", nearest.Way)
             : null;
 
+    private MoveForm FirstForm(Move move) => catalogue.Form(move, catalogue.Position(move.In[0])!, MoveForm.BaseOption);
+
     private Position EndOf(Move move) => catalogue.Position(move.Out ?? move.In[0])!;
 
     private IEnumerable<Companion> Find(Move move, List<Need> needs, bool after)
@@ -114,7 +137,7 @@ public sealed class Companions(MoveCatalogue catalogue, WayNetwork ways)
         return from other in catalogue.Moves
             where other != move && !other.OptIn && other.Effort <= Math.Max(move.Effort, SoftEffort)
             where other.Kind is MoveKind.Hold or MoveKind.Flow
-            let form = catalogue.Form(other, catalogue.Position(other.In[0])!, MoveForm.BaseOption)
+            let form = FirstForm(other)
             let best = needs.Select(n => (n.Does, Met: n.Met(form))).MaxBy(n => n.Met)
             where best.Met > 0
             let nearest = Nearest(other, here, after)

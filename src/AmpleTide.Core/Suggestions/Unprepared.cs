@@ -17,6 +17,8 @@ public sealed record Unprepared(string Name, Need Need)
     private const double MiddleMost = 0.8;
     private const int AreasMeant = 3;
     private const double SoftEffort = 2.6; // METs
+    private const double HoldsLess = 0.8;
+    private const double EffortLess = 0.2; // a MET
     private const int HeldBreaths = 3;
     private const double OnHands = 0.3;
 
@@ -89,7 +91,9 @@ public sealed record Unprepared(string Name, Need Need)
         // What passes through the end and comes away from it each time is not held there.
         var passes = form.Move.Kind == MoveKind.Flow && form.Phases.Min(region.Of) <= MiddleMost / 2;
         var soft = form.Move.Effort <= SoftEffort && (passes || (form.Move.Kind == MoveKind.Hold && most <= MiddleMost));
-        return soft && most >= MiddleLeast ? Math.Min(most, MiddleMost) : 0;
+        // The less it asks the better it makes ready, and moving does so better than holding.
+        var ease = (passes ? 1 : HoldsLess) - ((form.Move.Effort - 1) * EffortLess);
+        return soft && most >= MiddleLeast ? Math.Min(most, MiddleMost) * ease : 0;
     }
 
     // A slow way in, a breath or more, with an easier option to stay with, prepares itself.

@@ -102,7 +102,7 @@ public class ShapesOfTheCatalogue
     private static void AssertRests(Shape shape, double tolerance)
     {
         var body = shape.Skeleton();
-        foreach (var contact in shape.Contacts.Where(c => c.On != Support.Wall))
+        foreach (var contact in shape.Contacts.Where(c => !c.On.IsWall))
             Assert.InRange(contact.Mark.On(body).Y, contact.On.Height - tolerance, contact.On.Height + tolerance);
         foreach (var touch in shape.Touches)
             Assert.True((touch.Mark.On(body) - touch.On.On(body)).Length <= tolerance, touch.Mark.Name);
