@@ -42,8 +42,7 @@ public sealed class Companions(MoveCatalogue catalogue, WayNetwork ways)
         Unprepared.In(AsClass(move), 0) is { } unprepared ? [.. Find(move, [unprepared.Need], after: false).Take(Most)] : [];
 
     /// <summary>
-    /// What is done on a chair in its place: itself where it can be, else what eases most of the same there; null where nothing does and its
-    /// author picked nothing.
+    /// What is done on a chair in its place: itself where it can be, else what its author picked, else what eases most of the same there.
     /// </summary>
     public Companion? OnAChair(Move move)
     {
@@ -54,7 +53,7 @@ public sealed class Companions(MoveCatalogue catalogue, WayNetwork ways)
             let seat = catalogue.PositionsOf(other).FirstOrDefault(p => p.Level == PelvisLevel.Seat)
             where seat is not null
             let areas = catalogue.Form(other, seat, MoveForm.BaseOption).Easing.AreaBits
-            let alike = other == move ? int.MaxValue
+            let alike = other == move || other.Id == move.OnAChair ? int.MaxValue
             : (areas & eased) == 0 && !move.Instead.Contains(other.Id) ? 0
             : (AreaAlike * BitOperations.PopCount(areas & eased))
                 - BitOperations.PopCount(areas & ~eased)

@@ -43,7 +43,9 @@ public class CompanionTables
     public void What_an_author_picked_is_there()
     {
         var picked = Shipped
-            .Catalogue.Moves.SelectMany(m => (m.Counters ?? []).Concat(m.Instead).Select(id => (m.Id, Other: id)))
+            .Catalogue.Moves.SelectMany(m =>
+                (m.Counters ?? []).Concat(m.Instead).Concat(m.OnAChair is { } chair ? [chair] : []).Select(id => (m.Id, Other: id))
+            )
             .Concat(Shipped.Catalogue.Uses.SelectMany(u => u.Moves.Select(id => (u.Id, Other: id))));
         Assert.All(picked, p => Assert.NotNull(Shipped.Catalogue.Move(p.Other)));
     }
