@@ -204,7 +204,8 @@ public static class Conventions
     private const int LeastSeconds = 10;
 
     /// <summary>
-    /// The dose of a move where nothing is written: by the clock, where a class holds by the clock; in rounds for the neck, where it repeats.
+    /// The dose of a move where nothing is written: by the clock, where a class holds by the clock; in rounds for the neck, where it
+    /// repeats.
     /// </summary>
     public static Dose UsualDose(Move move, ClassPlan plan)
     {

@@ -22,7 +22,7 @@ internal static class PropDrawing
             }
             if (group.Key.Name == "side-wall")
             {
-                yield return SideWall(points, project);
+                yield return Wall(points, project, sideways: true);
                 continue;
             }
             if (group.Key.Name == "chair-side")
@@ -82,36 +82,22 @@ internal static class PropDrawing
         }
     }
 
-    // A slice of wall behind what leans on it, a little higher than that.
-    private static FigurePart Wall(List<Vector> points, Func<Vector, (double X, double Y, double Near)> project)
+    // A slice of wall behind what leans on it, or beside it, a little higher than that.
+    private static FigurePart Wall(List<Vector> points, Func<Vector, (double X, double Y, double Near)> project, bool sideways = false)
     {
         const double thick = 0.02,
             beside = 0.12,
             above = 0.16;
-        var z = points.Average(p => p.Z);
-        var outward = z >= 0 ? thick : -thick;
-        var (left, right) = (points.Min(p => p.X) - beside, points.Max(p => p.X) + beside);
+        double Across(Vector p) => sideways ? p.X : p.Z;
+        double Along(Vector p) => sideways ? p.Z : p.X;
+        Vector At(double along, double across) => sideways ? new(across, 0, along) : new(along, 0, across);
+        var face = points.Average(Across);
+        var outward = face >= 0 ? thick : -thick;
         return Box(
-            [new(left, 0, Math.Min(z, z + outward)), new(right, 0, Math.Max(z, z + outward))],
-            0,
-            points.Max(p => p.Y) + above,
-            0,
-            Tone.Prop,
-            project
-        );
-    }
-
-    // A slice of wall beside what leans on it.
-    private static FigurePart SideWall(List<Vector> points, Func<Vector, (double X, double Y, double Near)> project)
-    {
-        const double thick = 0.02,
-            along = 0.16,
-            above = 0.16;
-        var x = points.Average(p => p.X);
-        var outward = x >= 0 ? thick : -thick;
-        var (back, front) = (points.Min(p => p.Z) - along, points.Max(p => p.Z) + along);
-        return Box(
-            [new(Math.Min(x, x + outward), 0, back), new(Math.Max(x, x + outward), 0, front)],
+            [
+                At(points.Min(Along) - beside, Math.Min(face, face + outward)),
+                At(points.Max(Along) + beside, Math.Max(face, face + outward)),
+            ],
             0,
             points.Max(p => p.Y) + above,
             0,

@@ -11,10 +11,6 @@ public static class TalkFits
     /// <summary>The rule.</summary>
     public static readonly Rule Rule = new("talk-fits", "Words fit into the breath they are said on", Level.Notable, Judge);
 
-    private const double WordsASecond = 2.5;
-    private const int LeadIn = 2;
-    private const double Silent = 0.5;
-
     // The catalogue's cues are said in passing; a word or two over is nothing.
     private const int Slack = 2;
 
@@ -57,11 +53,11 @@ public static class TalkFits
         var form = line.Form!.Phases[phase];
         var time =
             form.Phase.IsStay && line.Form.HasStay && line.Dose.Unit != Unit.Rounds
-                ? Silent
+                ? Staying.Silent
                     * line.Dose.Amount
                     * (line.Dose.Unit == Unit.Seconds ? TimeSpan.FromSeconds(1) : WholeMilliseconds.Of(breath.Breath(form.Phase.Pattern)))
                 : Timing.PhaseTime(line.Form, form.Phase, breath);
-        return LeadIn + (int)(time.TotalSeconds * WordsASecond);
+        return Staying.LeadIn + (int)(time.TotalSeconds * Staying.WordsASecond);
     }
 
     private static Finding Own(LineScore line, int phase, int words, int fit)

@@ -9,9 +9,14 @@ namespace AmpleTide.Core.Scoring;
 /// </summary>
 internal static class Staying
 {
-    private const double Silent = 0.5;
-    private const double WordsASecond = 2.5;
-    private const int LeadIn = 2; // words
+    /// <summary>The share of a hold in which nothing is said.</summary>
+    public const double Silent = 0.5;
+
+    /// <summary>How fast instruction is spoken.</summary>
+    public const double WordsASecond = 2.5;
+
+    /// <summary>Words that are said while people already begin.</summary>
+    public const int LeadIn = 2;
 
     /// <summary>The sentences that have room, in order. Own words stand alone.</summary>
     /// <param name="line">The line.</param>
