@@ -7,6 +7,11 @@ if (args is ["fit"])
     Fits.Run();
     return;
 }
+if (args is ["figures"])
+{
+    Figures.Run();
+    return;
+}
 if (args is ["ladder"])
 {
     Ladders.Run();

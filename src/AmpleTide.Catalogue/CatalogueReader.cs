@@ -163,7 +163,7 @@ public static partial class CatalogueReader
             .ReadContacts(entry)
             .SelectMany(c => Contacts.Marks(c.Key).Select(mark => new Contact(mark, Support.Find(c.Value)!)))
             .ToList();
-        var touches = ShapeReading.ReadTouches(entry).Select(t => new Touch(Landmark.Find(t.Key)!, Landmark.Find(t.Value)!)).ToList();
+        var touches = ShapeReading.ReadTouches(entry).Values.OfType<Touch>().ToList();
         if (contacts.Count == 0)
             entry.Wrong("contacts", "a position rests on something");
         var from = new Vector(0, entry.Number("pelvisHeight", 0.3, 0, 1), 0);

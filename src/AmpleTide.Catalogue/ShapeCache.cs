@@ -136,6 +136,7 @@ public sealed class ShapeCache
         {
             writer.Write(touch.Mark.Name);
             writer.Write(touch.On.Name);
+            writer.Write((int)touch.Grip);
         }
         foreach (var range in task.Allowed)
         {

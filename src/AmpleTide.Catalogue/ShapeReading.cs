@@ -65,19 +65,33 @@ internal static class ShapeReading
         return contacts;
     }
 
-    public static Dictionary<string, string> ReadTouches(Entry entry)
+    private static readonly Dictionary<string, Grip> Grips = new()
     {
-        var touches = new Dictionary<string, string>();
+        ["clasp"] = Grip.Clasp,
+        ["press"] = Grip.Press,
+        ["hold"] = Grip.Hold,
+    };
+
+    /// <summary>What lies where, by what lies; null for what lies there no longer. <c>hold left.wrist</c> says how as well.</summary>
+    public static Dictionary<string, Touch?> ReadTouches(Entry entry)
+    {
+        var touches = new Dictionary<string, Touch?>();
         if (entry.Inner("touch") is not { } map)
             return touches;
         foreach (var mark in map.Fields())
         {
-            if (Landmark.Find(mark) is null)
+            var words = map.Text(mark).Split(' ', 2);
+            var (how, on) = words.Length == 2 ? (words[0], words[1]) : (null, words[0]);
+            if (Landmark.Find(mark) is not { } lies)
                 map.Wrong(mark, "there is no such part of the body");
-            else if (map.Text(mark) is var on && on != "none" && Landmark.Find(on) is null)
+            else if (how is not null && !Grips.ContainsKey(how))
+                map.Wrong(mark, $"'{how}' is not one of {string.Join(", ", Grips.Keys)}");
+            else if (how is null && on == "none")
+                touches[mark] = null;
+            else if (Landmark.Find(on) is not { } under)
                 map.Wrong(mark, $"'{on}' is not a part of the body");
             else
-                touches[mark] = on;
+                touches[mark] = new(lies, under, how is null ? Grip.Rest : Grips[how]);
         }
         return touches;
     }

@@ -64,8 +64,7 @@ foreach (var (sheet, index) in figures.Chunk(perSheet).Select((s, i) => (s, i)))
     );
     foreach (var (name, figure) in sheet)
     {
-        var (width, height) = (figure.Box[2] - figure.Box[0] + 40, figure.Box[3] - figure.Box[1] + 40);
-        var (left, top) = (((figure.Box[0] + figure.Box[2]) / 2) - (width / 2), figure.Box[3] + 20 - height);
+        var (left, top, width, height) = (figure.Box[0], figure.Box[1], figure.Box[2] - figure.Box[0], figure.Box[3] - figure.Box[1]);
         html.Append(
             CultureInfo.InvariantCulture,
             $"<div><svg viewBox=\"{left} {top} {width} {height}\">{SvgFigure.Parts(figure)}</svg>{(named ? name : $"{figures.IndexOf((name, figure)) + 1}")}</div>"

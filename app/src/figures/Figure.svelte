@@ -1,7 +1,6 @@
 <script lang="ts">
   import type { Snippet } from 'svelte';
-  import type { Figure, FigurePart } from '../lib/api/client';
-  import { capsulePath, polygonPath } from './capsule';
+  import type { Figure, FigurePath } from '../lib/api/client';
 
   interface Props {
     figure: Figure | undefined;
@@ -16,23 +15,21 @@
 
   const { figure, mirrored = false, label, width, height, children }: Props = $props();
 
-  const room = 24;
-  // What is close up goes on below; a body that stands needs room for its outline only.
-  const below = 8;
-
+  /** A frame of another shape than the figure's goes on above it and beside it: all stand on one line. */
   const frame = $derived.by(() => {
-    const box = figure?.box ?? [-300, -600, 300, 0];
-    const [left, top, right, bottom] = [box[0]!, box[1]!, box[2]!, box[3]!];
+    const [left, top, right, bottom] = (figure?.box ?? [-560, -780, 560, 60]) as [number, number, number, number];
     const ratio = width / height;
-    const w = Math.max(right - left + 2 * room, (bottom - top + room + below) * ratio);
-    const h = w / ratio;
-    return `${(left + right) / 2 - w / 2} ${bottom + below - h} ${w} ${h}`;
+    const w = Math.max(right - left, (bottom - top) * ratio);
+    return `${(left + right) / 2 - w / 2} ${bottom - w / ratio} ${w} ${w / ratio}`;
   });
 
-  const swap: Record<string, string> = { right: 'left', left: 'right' };
-  const tone = (part: FigurePart) => (mirrored ? (swap[part.tone] ?? part.tone) : part.tone);
-  const path = (part: FigurePart) =>
-    part.outlines.map(polygonPath).join('') + part.capsules.map(capsulePath).join('');
+  const swap: Record<string, string> = {
+    'right-arm': 'left-arm',
+    'left-arm': 'right-arm',
+    'right-leg': 'left-leg',
+    'left-leg': 'right-leg',
+  };
+  const tone = (path: FigurePath) => (mirrored ? (swap[path.tone] ?? path.tone) : path.tone);
 </script>
 
 <svg
@@ -45,8 +42,8 @@
 >
   {#if figure}
     <g transform={mirrored ? `translate(${figure.box[0]! + figure.box[2]!} 0) scale(-1 1)` : undefined}>
-      {#each figure.parts as part, i (i)}
-        <path class={tone(part)} d={path(part)} />
+      {#each figure.paths as path, i (i)}
+        <path class={[tone(path), path.shaded && 'shaded']} d="m{path.x} {path.y}{path.steps}" />
       {/each}
     </g>
   {/if}
@@ -58,46 +55,111 @@
     display: block;
     max-width: 100%;
   }
+  /* A hair's breadth of its own colour round each area, so that no gap shows between two. */
   path {
-    stroke: var(--ground);
-    stroke-width: 15;
+    fill: var(--tone);
+    stroke: var(--tone);
+    stroke-width: 1.4;
     stroke-linejoin: round;
-    paint-order: stroke;
-  }
-  .trunk {
-    fill: var(--fig-trunk);
-  }
-  .right {
-    fill: var(--fig-right);
-  }
-  .left {
-    fill: var(--fig-left);
-  }
-  .skin,
-  .face {
-    fill: var(--fig-skin);
-  }
-  .hair {
-    fill: var(--fig-hair);
-  }
-  .eye {
-    fill: #3b2f2a;
-  }
-  .prop {
-    fill: var(--fig-prop);
-  }
-  .prop-edge {
-    fill: var(--fig-prop-edge);
+    stroke-linecap: round;
   }
   .mat {
-    fill: var(--fig-mat);
+    --tone: var(--fig-mat);
+  }
+  .mat-edge {
+    --tone: var(--fig-mat-edge);
+  }
+  .shadow {
+    --tone: var(--fig-shadow);
+  }
+  .wall {
+    --tone: var(--fig-wall);
+  }
+  .prop {
+    --tone: var(--fig-prop);
+  }
+  .prop-side {
+    --tone: var(--fig-prop-side);
+  }
+  .strap {
+    --tone: var(--fig-strap);
+  }
+  .trunk {
+    --tone: var(--fig-trunk);
+  }
+  .right-leg {
+    --tone: var(--fig-right-leg);
+  }
+  .left-leg {
+    --tone: var(--fig-left-leg);
+  }
+  .right-arm {
+    --tone: var(--fig-right-arm);
+  }
+  .left-arm {
+    --tone: var(--fig-left-arm);
+  }
+  .skin {
+    --tone: var(--fig-skin);
+  }
+  .hair {
+    --tone: var(--fig-hair);
+  }
+  .mouth {
+    --tone: var(--fig-mouth);
   }
   .mark {
-    fill: var(--fig-mark);
+    --tone: var(--fig-mark);
   }
-  .mat,
-  .eye,
+  .trunk.shaded {
+    --tone: var(--fig-trunk-shade);
+  }
+  .right-leg.shaded {
+    --tone: var(--fig-right-leg-shade);
+  }
+  .left-leg.shaded {
+    --tone: var(--fig-left-leg-shade);
+  }
+  .right-arm.shaded {
+    --tone: var(--fig-right-arm-shade);
+  }
+  .left-arm.shaded {
+    --tone: var(--fig-left-arm-shade);
+  }
+  .skin.shaded {
+    --tone: var(--fig-skin-shade);
+  }
+  .hair.shaded {
+    --tone: var(--fig-hair-shade);
+  }
+  .seam {
+    --tone: var(--ground);
+    fill: none;
+    stroke-width: 6;
+  }
+  .line {
+    --tone: var(--fig-line);
+    fill: none;
+    stroke-width: 3.2;
+  }
   .face {
-    stroke: none;
+    --tone: var(--fig-face);
+    fill: none;
+    stroke-width: 3.2;
+  }
+  .nose {
+    --tone: var(--fig-nose);
+    fill: none;
+    stroke-width: 3;
+  }
+  .brow {
+    --tone: var(--fig-brow);
+    fill: none;
+    stroke-width: 2.6;
+  }
+  .eye {
+    --tone: var(--fig-eye);
+    fill: none;
+    stroke-width: 7.6;
   }
 </style>

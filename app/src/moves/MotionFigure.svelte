@@ -6,7 +6,7 @@
   import type { Frames } from '../lib/api/client';
 
   interface Props {
-    frames: Frames | undefined;
+    frames: (Frames & { mirrored?: boolean }) | undefined;
     label: string;
     width: number;
     height: number;
@@ -67,7 +67,7 @@
 </script>
 
 <div>
-  <Figure figure={shown} {label} {width} {height} />
+  <Figure figure={shown} mirrored={frames?.mirrored} {label} {width} {height} />
   <button class="press mt-2 inline-flex items-center gap-2" onclick={toggle} disabled={!frames}>
     {#if playing}<Pause size={18} aria-hidden="true" />Stop{:else}<Play size={18} aria-hidden="true" />{still
         ? 'Next picture'

@@ -22,9 +22,9 @@
     [
       { name: 'breath', ms: score.time.breath - restMs, fill: 'var(--water-top)' },
       { name: 'rest', ms: restMs, fill: 'var(--water-bottom)' },
-      { name: 'talk by itself', ms: score.time.lead, fill: 'var(--fig-right)' },
-      { name: 'ways', ms: score.time.ways, fill: 'var(--fig-prop-edge)' },
-      { name: 'pauses', ms: score.time.pauses, fill: 'var(--fig-left)' },
+      { name: 'talk by itself', ms: score.time.lead, fill: 'var(--fig-right-leg)' },
+      { name: 'ways', ms: score.time.ways, fill: 'var(--fig-prop-side)' },
+      { name: 'pauses', ms: score.time.pauses, fill: 'var(--fig-left-arm)' },
     ].filter((p) => p.ms > 0),
   );
   const longest = $derived(Math.max(1, ...sections.map((s) => s.toMs - s.fromMs)));

@@ -31,7 +31,7 @@
 
 <!-- On the way there and while it is told, the picture of what comes stands there. -->
 {#if shown}
-  <Figure figure={shown} {mirrored} label="" width={560} height={470} />
+  <Figure figure={shown} mirrored={mirrored !== moving?.mirrored} label="" width={560} height={470} />
 {:else if picture}
   <Figure figure={picture} mirrored={mirrored !== (side === 'left')} label="" width={560} height={470} />
 {/if}

@@ -56,7 +56,30 @@ public sealed record Support(string Name, double Height, string Prop)
 public sealed record Contact(Landmark Mark, Support On, Vector? Planted = null);
 
 /// <summary>Two landmarks of the body that lie on each other: a hand on a thigh, clasped hands.</summary>
-public sealed record Touch(Landmark Mark, Landmark On);
+/// <param name="Mark">What lies.</param>
+/// <param name="On">What it lies on.</param>
+/// <param name="Grip">How a hand lies there.</param>
+public sealed record Touch(Landmark Mark, Landmark On, Grip Grip = Grip.Rest)
+{
+    /// <summary>Right and left swapped.</summary>
+    public Touch Mirror() => new(Mark.Mirror(), On.Mirror(), Grip);
+}
+
+/// <summary>How a hand lies on what it touches.</summary>
+public enum Grip
+{
+    /// <summary>It lies there, the fingers together.</summary>
+    Rest,
+
+    /// <summary>Fingers laced with those of the other hand.</summary>
+    Clasp,
+
+    /// <summary>Palm on palm, fingers along each other.</summary>
+    Press,
+
+    /// <summary>Fingers and thumb close round it.</summary>
+    Hold,
+}
 
 /// <summary>The contacts and touches that authors write in a word.</summary>
 public static class Contacts
@@ -171,15 +194,7 @@ public sealed record Shape(Angles Angles, Vector Pelvis, IReadOnlyList<Contact> 
 
     /// <summary>Right and left swapped. Mirroring twice is the identity.</summary>
     public Shape Mirror() =>
-        new(
-            Angles.Mirror(),
-            Pelvis with
-            {
-                X = -Pelvis.X,
-            },
-            [.. Contacts.Select(c => c.Mirror())],
-            [.. Touches.Select(t => new Touch(t.Mark.Mirror(), t.On.Mirror()))]
-        );
+        new(Angles.Mirror(), Pelvis with { X = -Pelvis.X }, [.. Contacts.Select(c => c.Mirror())], [.. Touches.Select(t => t.Mirror())]);
 
     /// <summary>The way to another shape, by angle; contacts are those of the end.</summary>
     /// <param name="end">Where it leads.</param>

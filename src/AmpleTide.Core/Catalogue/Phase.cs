@@ -73,12 +73,12 @@ public sealed record Cue(string Long, string Short, string? Last)
 /// <param name="Angles">The angles named, in degrees: kept exactly.</param>
 /// <param name="Near">Angles to stay near to, where contacts decide.</param>
 /// <param name="Contacts">Contact word → support name, or <c>none</c>.</param>
-/// <param name="Touches">Landmark → landmark, or <c>none</c>.</param>
+/// <param name="Touches">What touches → what it touches and how, or null for nothing any longer.</param>
 public sealed record ShapeChange(
     IReadOnlyDictionary<Axis, double> Angles,
     IReadOnlyDictionary<Axis, double> Near,
     IReadOnlyDictionary<string, string> Contacts,
-    IReadOnlyDictionary<string, string> Touches
+    IReadOnlyDictionary<string, Touch?> Touches
 )
 {
     /// <summary>No change.</summary>
@@ -86,7 +86,7 @@ public sealed record ShapeChange(
         new Dictionary<Axis, double>(),
         new Dictionary<Axis, double>(),
         new Dictionary<string, string>(),
-        new Dictionary<string, string>()
+        new Dictionary<string, Touch?>()
     );
 }
 

@@ -96,11 +96,11 @@ public static class Shaping
                 else if (support != "none")
                     contacts.AddRange(marks.Select(m => new Contact(m, Support.Find(support)!)));
             }
-            foreach (var (mark, on) in change.Touches)
+            foreach (var (mark, touch) in change.Touches)
             {
                 touches.RemoveAll(t => t.Mark.Name == mark);
-                if (on != "none")
-                    touches.Add(new(Landmark.Find(mark)!, Landmark.Find(on)!));
+                if (touch is not null)
+                    touches.Add(touch);
             }
             return new(Position, named, near, contacts, touches);
         }

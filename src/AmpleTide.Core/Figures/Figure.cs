@@ -1,47 +1,55 @@
 namespace AmpleTide.Core.Figures;
 
-/// <summary>What a part of a figure is, and so how it is coloured.</summary>
+/// <summary>What a path of a figure is, and so how it is coloured. Those from <see cref="Seam"/> on are lines, but for the marks.</summary>
 public enum Tone
 {
 #pragma warning disable CS1591 // the names say it
+    Mat,
+    MatEdge,
+    Shadow,
+    Wall,
+    Prop,
+    PropSide,
+    Strap,
     Trunk,
-    Right,
-    Left,
+    RightLeg,
+    LeftLeg,
+    RightArm,
+    LeftArm,
     Skin,
     Hair,
-    Face,
-    Eye,
-    Prop,
-    PropEdge,
-    Mat,
+    Mouth,
     Mark,
+    Seam,
+    Line,
+    Face,
+    Nose,
+    Brow,
+    Eye,
 #pragma warning restore CS1591
 }
 
-/// <summary>A tapered limb with round ends: two circles and what lies between.</summary>
-public sealed record Capsule(int X1, int Y1, int R1, int X2, int Y2, int R2);
-
-/// <summary>One part of a figure, drawn as one outline with a halo.</summary>
+/// <summary>One path of a figure, in thousandths of a stature, x right and y down.</summary>
 /// <param name="Tone">What it is.</param>
-/// <param name="Capsules">Its round parts.</param>
-/// <param name="Outlines">Its closed polygons, x and y in turn.</param>
-public sealed record FigurePart(Tone Tone, IReadOnlyList<Capsule> Capsules, IReadOnlyList<int[]> Outlines)
+/// <param name="Shaded">Whether it lies in shade.</param>
+/// <param name="X">Where it begins.</param>
+/// <param name="Y">Where it begins.</param>
+/// <param name="Steps">How it goes on from there: data of an SVG path, all of it relative.</param>
+public sealed record FigurePath(Tone Tone, bool Shaded, int X, int Y, string Steps)
 {
-    /// <summary>The same part so far to the right and down.</summary>
-    public FigurePart Moved(int right, int down) =>
-        this with
-        {
-            Capsules = [.. Capsules.Select(c => c with { X1 = c.X1 + right, Y1 = c.Y1 + down, X2 = c.X2 + right, Y2 = c.Y2 + down })],
-            Outlines = [.. Outlines.Select(outline => outline.Select((at, i) => at + (i % 2 == 0 ? right : down)).ToArray())],
-        };
+    /// <summary>The same path so far to the right and down.</summary>
+    public FigurePath Moved(int right, int down) => this with { X = X + right, Y = Y + down };
 }
 
-/// <summary>A figure: parts far to near, in thousandths of a stature, x to the right, y down, 0 on the floor below the body.</summary>
-/// <param name="Parts">In the order of drawing.</param>
-/// <param name="Box">Least x, least y, most x, most y of all parts.</param>
-public sealed record Figure(IReadOnlyList<FigurePart> Parts, int[] Box)
+/// <summary>A figure: paths in the order of drawing, in thousandths of a stature, 0 on the floor below the body.</summary>
+/// <param name="Paths">Far to near.</param>
+/// <param name="Box">The frame it is seen in: least x, least y, most x, most y.</param>
+public sealed record Figure(IReadOnlyList<FigurePath> Paths, int[] Box)
 {
+    /// <summary>This figure and another in one box.</summary>
+    public Figure Beside(Figure other) => new([.. Paths, .. other.Paths], Framing.Both(Box, other.Box));
+
     /// <summary>The same figure so far to the right and down.</summary>
     public Figure Moved(int right, int down) =>
-        new([.. Parts.Select(p => p.Moved(right, down))], [Box[0] + right, Box[1] + down, Box[2] + right, Box[3] + down]);
+        new([.. Paths.Select(p => p.Moved(right, down))], [Box[0] + right, Box[1] + down, Box[2] + right, Box[3] + down]);
 }

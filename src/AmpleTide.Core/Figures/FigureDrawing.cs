@@ -1,29 +1,25 @@
+using System.Numerics;
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Figures.Marks;
+using AmpleTide.Core.Figures.Raster;
+using AmpleTide.Core.Figures.Surface;
+using Vector = AmpleTide.Core.Body.Vector;
 
 namespace AmpleTide.Core.Figures;
 
-/// <summary>Draws a placed shape: limbs as tapered capsules, the trunk as slices along the curve of the spine, far parts first.</summary>
-public sealed partial class FigureDrawing
+/// <summary>Pictures of shapes and of moves.</summary>
+public static class FigureDrawing
 {
-    private const double Scale = 1000;
+    // How finely it is drawn, in pixels to a stature.
+    private const float Fine = 520;
 
-    private readonly Shape shape;
-    private readonly Look look;
-    private readonly Skeleton body;
-    private readonly Rotation view;
-    private readonly Vector centre;
-    private readonly List<Slice> slices;
+    // A close picture is drawn finer, so that its frame has as many pixels as that of a whole body.
+    private const float FrameOfFine = 840,
+        Finest = 1100;
 
-    private FigureDrawing(Shape shape, Viewpoint viewpoint, Vector? from, Look? look = null)
-    {
-        this.shape = shape;
-        this.look = look ?? Look.Calm;
-        body = shape.Skeleton();
-        view = viewpoint.Turn;
-        centre = from ?? CentreOf(shape);
-        slices = [.. Slices()];
-    }
+    // How far a close picture goes on beyond its frame, in thousandths: frames on pages are not all four by three.
+    private const int Beyond = 160;
 
     /// <summary>The spot on the floor that a picture of a shape is centred on.</summary>
     public static Vector CentreOf(Shape shape)
@@ -39,15 +35,14 @@ public sealed partial class FigureDrawing
     /// <param name="centre">The spot the picture is centred on, or null for the middle of the body.</param>
     public static Figure Draw(Shape shape, Viewpoint viewpoint, Vector? centre = null)
     {
-        var drawing = new FigureDrawing(shape, viewpoint, centre);
-        List<FigurePart> parts = [drawing.Mat(), .. PropDrawing.Draw(shape.Contacts, drawing.body, drawing.Project), .. drawing.Body()];
-        return new(parts, AllOf(parts));
+        var figure = Renderer.Draw(Scene.Of(shape, Look.Calm), viewpoint, (centre ?? CentreOf(shape)).Single(), Fine);
+        return figure with { Box = Framing.Round(figure.Box, onFloor: true) };
     }
 
     /// <summary>The picture of a move: its pictured phase, after others where one moment does not tell the move.</summary>
     /// <param name="form">The move as it is taken.</param>
     public static Figure Picture(MoveForm form) =>
-        form.Drawn.Earlier is { Count: > 0 } earlier ? Moments(form, [.. earlier, form.Move.Picture]) : Picture(form, form.Move.Picture);
+        Moments.Of(form) is { Count: > 1 } phases ? Moments.Draw(form, phases) : Picture(form, form.Move.Picture);
 
     /// <summary>
     /// The picture of a phase of a move: its end, with what stands by, arrows for what moves and signs for what no shape shows.
@@ -56,111 +51,64 @@ public sealed partial class FigureDrawing
     /// <param name="phase">The phase (from 0) whose end is drawn.</param>
     public static Figure Picture(MoveForm form, int phase)
     {
-        var drawing = Of(form, phase);
-        var closeUp = form.Drawn.CloseUp;
-        // Hands and feet stand for themselves; a trunk cut off beside them would be in the way.
-        IEnumerable<FigurePart> seen =
-            closeUp?.IsBust() == false ? Half(form, phase).Parts : [.. drawing.Scene(form), .. drawing.Still(form, phase)];
-        List<FigurePart> parts = [.. seen, .. MotionArrows.Into(form, phase, drawing.Project)];
-        return new(parts, drawing.Seen(parts, closeUp));
+        var picture = Moment(form, phase, -1, Scene.Of(form, phase).Mat);
+        return picture with { Box = Framing.Round(picture.Box, CloseUpOf(form, phase) is null) };
     }
 
-    private static FigureDrawing Of(MoveForm form, int phase) =>
-        new(form.Phases[phase].Shape, form.View, null, form.Phases[phase].Phase.Look);
-
-    private IEnumerable<FigurePart> Still(MoveForm form, int phase, CloseUp? closeUp = null) =>
-        [.. Body(closeUp), .. Straps(form.Drawn), .. SignsOf(form.Drawn, form.Move, phase)];
-
-    /// <summary>One moment of a move in motion.</summary>
+    /// <summary>One moment of a still picture; its box holds what is in it.</summary>
     /// <param name="form">The move as it is taken.</param>
-    /// <param name="phase">The phase (from 0) it belongs to.</param>
-    /// <param name="shape">The shape at that moment, on the side that is done.</param>
-    /// <param name="viewpoint">From where it is seen.</param>
-    /// <param name="centre">The spot the picture is centred on.</param>
-    /// <param name="mirrored">Whether the left side is done.</param>
-    public static Figure Moment(MoveForm form, int phase, Shape shape, Viewpoint viewpoint, Vector centre, bool mirrored)
+    /// <param name="phase">The phase whose end it is.</param>
+    /// <param name="since">The phase pictured before it, or −1.</param>
+    /// <param name="mat">The mat under all moments.</param>
+    internal static Figure Moment(MoveForm form, int phase, int since, Mat? mat)
     {
-        var drawing = new FigureDrawing(shape, viewpoint, centre, form.Phases[phase].Phase.Look);
-        var drawn = mirrored ? form.Drawn.Mirror() : form.Drawn;
-        List<FigurePart> parts =
-        [
-            .. drawing.Scene(form, mirrored),
-            .. drawing.Body(),
-            .. drawing.Straps(drawn),
-            .. drawing.SignsOf(drawn, form.Move, phase),
-        ];
-        return new(parts, drawing.Seen(parts, drawn.CloseUp));
+        var shape = form.Phases[phase].Shape;
+        var see = Sight(form.View, CentreOf(shape));
+        var closeUp = CloseUpOf(form, phase);
+        var scene = Scene.Of(form, phase) with { Mat = mat };
+        var body = closeUp is { } near
+            ? Close(scene, near, form.View, CentreOf(shape))
+            : Renderer.Draw(scene, form.View, CentreOf(shape).Single(), Fine);
+        var pen = new MarkPen();
+        new MotionArrows(form, see).Draw(phase, since, pen);
+        new Signs(form, phase, see).Draw(pen);
+        return new([.. body.Paths, .. pen.Path is { } marks ? [marks] : Array.Empty<FigurePath>()], Framing.Both(body.Box, pen.Box));
     }
 
-    // The mat and the props: those the body rests on, those of the position that it has left for a while, and those that only stand by.
-    private IEnumerable<FigurePart> Scene(MoveForm form, bool mirrored = false)
+    private static Figure Close(Scene scene, CloseUp closeUp, Viewpoint view, Vector centre)
     {
-        Shape Seen(Shape of) => mirrored ? of.Mirror() : of;
-        yield return Mat();
-        var rest = Seen(form.Position.Base);
-        var left = rest.Contacts.Where(c => c.On != Support.Floor && !shape.Contacts.Any(now => now.On == c.On)).ToList();
-        foreach (var part in PropDrawing.Draw(left, rest.Skeleton(), Project))
-            yield return part;
-        foreach (var part in Standing(form, mirrored))
-            yield return part;
-        foreach (var part in PropDrawing.Draw(shape.Contacts, body, Project))
-            yield return part;
+        var box = Framing.Close(closeUp, scene.Pose.Skeleton, Sight(view, centre));
+        var seen = scene with
+        {
+            Mat = closeUp == CloseUp.Feet ? scene.Mat : null,
+            // Hands and feet stand for themselves; a trunk cut off beside them would be in the way.
+            Seen = closeUp switch
+            {
+                CloseUp.Hands => part => part.IsHand() || part.OnTheRight() is Part.RightForearm,
+                CloseUp.Feet => part => part.IsFoot() || part.OnTheRight() is Part.RightShank || part.IsProp(),
+                _ => part => part.IsBody() || part == Part.Strap,
+            },
+        };
+        var frame = Framing.Round(box, onFloor: false);
+        var scale = MathF.Min(Finest, Fine * FrameOfFine / (frame[3] - frame[1]));
+        int[] within = [frame[0] - Beyond, frame[1] - Beyond, frame[2] + Beyond, frame[3] + 10];
+        return Renderer.Draw(seen, view, centre.Single(), scale, within) with { Box = box };
     }
 
-    // What only stands by, where the pictured phase puts it.
-    private IEnumerable<FigurePart> Standing(MoveForm form, bool mirrored = false)
+    // Whoever bends over the floor hides what would be come close to.
+    private static CloseUp? CloseUpOf(MoveForm form, int phase) =>
+        form.Drawn.CloseUp?.IsBust() == true && (form.Phases[phase].Shape.Skeleton().Chest.Turn * new Vector(0, 0, 1)).Y < -0.5
+            ? null
+            : form.Drawn.CloseUp;
+
+    /// <summary>Where a point of the room is seen, in thousandths.</summary>
+    internal static Func<Vector, Vector2> Sight(Viewpoint view, Vector centre)
     {
-        var pictured = form.Phases[form.Move.Picture].Shape;
-        var (drawn, shape) = mirrored ? (form.Drawn.Mirror(), pictured.Mirror()) : (form.Drawn, pictured);
-        return PropDrawing.Standing(drawn.Stands, shape.Skeleton(), Project);
+        var camera = new Camera(view, centre.Single(), 1000);
+        return point =>
+        {
+            var at = camera.At(point.Single());
+            return new(at.X, at.Y);
+        };
     }
-
-    // A point of the room on the picture: x right, y down, and how near it is.
-    private (double X, double Y, double Near) Project(Vector point)
-    {
-        var seen = view * (point - centre);
-        return (seen.X, -seen.Y, seen.Z);
-    }
-
-    private static double Square(double x) => x * x;
-
-    private bool IsWithin(int[]? box, Vector point)
-    {
-        if (box is null)
-            return true;
-        var (x, y, _) = Project(point);
-        return Whole(x) >= box[0] && Whole(x) <= box[2] && Whole(y) >= box[1] && Whole(y) <= box[3];
-    }
-
-    private FigurePart Mat(int[]? within = null)
-    {
-        var points = shape.Contacts.Select(c => c.Mark.On(body)).Where(p => IsWithin(within, p)).ToList();
-        const double margin = 0.10;
-        var (left, right) = (points.Min(p => p.X) - margin, points.Max(p => p.X) + margin);
-        var (back, front) = (points.Min(p => p.Z) - margin, points.Max(p => p.Z) + margin);
-        var corners = new[] { new Vector(left, 0, back), new(right, 0, back), new(right, 0, front), new(left, 0, front) };
-        return new(
-            Tone.Mat,
-            [],
-            [
-                [.. corners.SelectMany(c => Rounded(Project(c)))],
-            ]
-        );
-    }
-
-    private static int[] Rounded((double X, double Y, double Near) p) => [Whole(p.X), Whole(p.Y)];
-
-    private ((double X, double Y) At, double Near) Middle(Vector a, Vector b)
-    {
-        var p = Project(a.Towards(b, 0.5));
-        return ((p.X, p.Y), p.Near);
-    }
-
-    private Capsule CapsuleOf(Vector a, double ra, Vector b, double rb)
-    {
-        var (p, q) = (Project(a), Project(b));
-        return new(Whole(p.X), Whole(p.Y), Whole(ra), Whole(q.X), Whole(q.Y), Whole(rb));
-    }
-
-    private static int Whole(double statures) => (int)Math.Round(statures * Scale);
 }

@@ -338,23 +338,25 @@ public sealed record PathResponse(IReadOnlyList<WayResponse> Ways, long Ms);
 /// <param name="Order">The phases in the order they are taken: backward in time for the second direction of some circles.</param>
 /// <param name="Ms">How long each turn takes at the usual breath.</param>
 /// <param name="Box">The frame around all of them: least x, least y, most x, most y.</param>
+/// <param name="Mirrors">Whether the left side is the mirrored picture, so that it need not be asked for.</param>
 public sealed record FramesResponse(
     IReadOnlyList<IReadOnlyList<Figure>> Phases,
     IReadOnlyList<int> Order,
     IReadOnlyList<long> Ms,
-    int[] Box
+    int[] Box,
+    bool Mirrors
 )
 {
     /// <summary>The frames of a move, done to a side.</summary>
     public static FramesResponse Of(MoveForm form, Viewpoint view, Side side)
     {
         var phases = FigureFrames.Of(form, view, side);
-        var boxes = phases.SelectMany(p => p).Select(f => f.Box).ToList();
         return new(
             phases,
             form.InOrder(side),
             [.. Timing.UsualTimes(form).Select(t => t.Ms())],
-            [boxes.Min(b => b[0]), boxes.Min(b => b[1]), boxes.Max(b => b[2]), boxes.Max(b => b[3])]
+            phases[0][0].Box,
+            form.Move.Second != Second.Reverse
         );
     }
 }

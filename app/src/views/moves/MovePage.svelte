@@ -2,7 +2,8 @@
   import { plain } from '../../lib/words';
   import Figure from '../../figures/Figure.svelte';
   import { figureKey, figures } from '../../figures/figures.svelte';
-  import { api, sentence, type Frames, type MoveDetail } from '../../lib/api/client';
+  import { frames, type Motion } from '../../figures/frames.svelte';
+  import { api, sentence, type MoveDetail } from '../../lib/api/client';
   import { catalogue } from '../../lib/catalogue.svelte';
   import Header from '../../lib/Header.svelte';
   import { said, sideNames, type Side } from '../../lib/sides';
@@ -22,7 +23,7 @@
 
   let move = $state.raw<MoveDetail | null>(null);
   let trouble = $state<string | null>(null);
-  let frames = $state.raw<Frames | undefined>();
+  let motion = $state.raw<Motion | undefined>();
   let position = $state('');
   let option = $state('base');
   let side = $state<Exclude<Side, 'none'>>('right');
@@ -83,13 +84,10 @@
   $effect(() => {
     if (!move || !position) return;
     const turn = ++asked;
-    const query = { position, option, side: sided ? side : 'right' };
-    void api.GET('/api/moves/{id}/frames', { params: { path: { id: move.summary.id }, query } }).then(
-      ({ data }) => {
-        if (turn === asked) frames = data;
-      },
-      () => undefined,
-    );
+    const wanted = [move.summary.id, position, option, sided ? side : 'right'] as const;
+    void frames.load(...wanted).then(() => {
+      if (turn === asked) motion = frames.of(...wanted);
+    });
   });
 </script>
 
@@ -125,7 +123,7 @@
     <div class="mt-5 grid grid-cols-[400px_minmax(0,1fr)] gap-10 max-lg:grid-cols-1">
       <section aria-label="The figure">
         <MotionFigure
-          {frames}
+          frames={motion}
           label="{m.summary.name}, {breathName(m.phases[phase]?.breath ?? 'stay')}"
           width={400}
           height={330}

@@ -64,7 +64,7 @@
           <div class="relative mt-2 h-4 rounded-full bg-band" aria-hidden="true">
             {#each need.spans as span (span.fromMs)}
               <span
-                class="absolute inset-y-0 rounded-full bg-(--fig-prop-edge)"
+                class="absolute inset-y-0 rounded-full bg-(--fig-prop-side)"
                 style="left: {(span.fromMs / totalMs) * 100}%; width: {Math.max(
                   0.8,
                   ((span.toMs - span.fromMs) / totalMs) * 100,

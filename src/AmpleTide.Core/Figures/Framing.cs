@@ -1,0 +1,73 @@
+using AmpleTide.Core.Body;
+using AmpleTide.Core.Catalogue;
+
+namespace AmpleTide.Core.Figures;
+
+/// <summary>
+/// How much of the room a picture shows. One rule for all: frames of a few fixed heights, four wide and three high, and the floor at
+/// the same share of them, so that figures side by side stand on one line at one scale. In thousandths of a stature.
+/// </summary>
+internal static class Framing
+{
+    // Close up; sitting and lying; standing; with raised arms; two of them. By eye, no source.
+    private static readonly int[] Heights = [260, 340, 450, 620, 840, 1140, 1420, 1800, 2400, 3200];
+
+    private const double Wide = 4.0 / 3;
+
+    // How much of a frame lies below the middle of the body's floor, and how much stays free round what is seen.
+    private const double BelowFloor = .07,
+        Free = .03;
+
+    /// <summary>The frame round what is seen, on the floor where that is in it.</summary>
+    public static int[] Round(int[] box, bool onFloor)
+    {
+        foreach (var height in Heights)
+        {
+            var free = (int)(height * Free);
+            var bottom = onFloor ? Math.Max(box[3] + free, (int)(height * BelowFloor)) : box[3] + free;
+            if (box[2] - box[0] + (2 * free) > height * Wide || bottom - box[1] + free > height)
+                continue;
+            return Frame(box, bottom, height);
+        }
+        return Frame(box, box[3], Math.Max(box[3] - box[1], (int)((box[2] - box[0]) / Wide)));
+
+        static int[] Frame(int[] box, int bottom, int height)
+        {
+            var (middle, half) = ((box[0] + box[2]) / 2, (int)(height * Wide / 2));
+            return [middle - half, bottom - height, middle + half, bottom];
+        }
+    }
+
+    /// <summary>How large a frame makes what is in it: less is larger.</summary>
+    public static double Shrinks(int[] box) => Math.Max((box[2] - box[0]) / Wide, box[3] - box[1]);
+
+    /// <summary>The box round two.</summary>
+    public static int[] Both(int[] a, int[]? b) =>
+        b is null ? a : [Math.Min(a[0], b[0]), Math.Min(a[1], b[1]), Math.Max(a[2], b[2]), Math.Max(a[3], b[3])];
+
+    private static readonly Dictionary<CloseUp, (string[] Around, int Margin)> Near = new()
+    {
+        [CloseUp.Face] = (["crown", "chin", "breastbone"], 70),
+        [CloseUp.Head] = (["crown", "chin", "heart", "right.shoulder", "left.shoulder"], 50),
+        [CloseUp.Arms] = (
+            ["crown", "heart", "right.shoulder", "left.shoulder", "right.elbow", "left.elbow", "right.fingertips", "left.fingertips"],
+            40
+        ),
+        [CloseUp.Hands] = (["right.wrist", "left.wrist", "right.fingertips", "left.fingertips"], 45),
+        [CloseUp.Feet] = (["right.knee", "left.knee", "right.heel", "left.heel", "right.toe-tip", "left.toe-tip"], 45),
+    };
+
+    /// <summary>The box round what is come close to.</summary>
+    public static int[] Close(CloseUp closeUp, Skeleton body, Func<Vector, System.Numerics.Vector2> see)
+    {
+        var (around, margin) = Near[closeUp];
+        var points = around.Select(name => see(Landmark.Find(name)!.On(body))).ToList();
+        return
+        [
+            (int)points.Min(p => p.X) - margin,
+            (int)points.Min(p => p.Y) - margin,
+            (int)points.Max(p => p.X) + margin,
+            (int)points.Max(p => p.Y) + margin,
+        ];
+    }
+}

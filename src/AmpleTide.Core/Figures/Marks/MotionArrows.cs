@@ -1,0 +1,186 @@
+using System.Numerics;
+using AmpleTide.Core.Body;
+using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Figures.Surface;
+using AmpleTide.Core.Figures.Tracing;
+using Vector = AmpleTide.Core.Body.Vector;
+
+namespace AmpleTide.Core.Figures.Marks;
+
+/// <summary>
+/// Shows in a still picture which part of the body moves, and which way: an arrow along the last of the way to the pictured
+/// shape, beside the part that travels farthest, and beside its partner on the other side when that goes along.
+/// </summary>
+/// <param name="form">The move as it is taken.</param>
+/// <param name="see">A point of the room on the picture, in thousandths of a stature.</param>
+internal sealed class MotionArrows(MoveForm form, Func<Vector, Vector2> see)
+{
+    // In thousandths of a stature, by eye, no source: what is too small to be meant, how long an arrow has to be to be seen, how long
+    // it may get, and how far beside the body it runs.
+    private const float LeastTravel = 8,
+        Shortest = 105,
+        Longest = 260,
+        Beside = 34;
+
+    // A partner that travels this share of the way goes along.
+    private const float GoesAlong = .6f;
+
+    // Where the whole trunk goes along, the hips lead.
+    private const float HipsFirst = 1.15f;
+
+    private const int StepsPerPhase = 8;
+
+    private static readonly Landmark[] Tracked =
+    [
+        .. from name in new[] { "crown", "chin", "breastbone", "back", "low-back", "belly" } select Landmark.Find(name)!,
+        .. from side in new[] { "right", "left" }
+        from name in new[] { "fingertips", "elbow", "shoulder-top", "hip", "knee", "heel", "toe-tip" }
+        select Landmark.Find($"{side}.{name}")!,
+    ];
+
+    /// <summary>Draws the arrows of a phase's picture.</summary>
+    /// <param name="phase">The phase whose end is pictured.</param>
+    /// <param name="since">The phase whose end is pictured before it, or −1: the arrow begins there.</param>
+    /// <param name="pen">Draws them.</param>
+    public void Draw(int phase, int since, MarkPen pen)
+    {
+        if (!HasArrows)
+            return;
+        var circling = form.Move.Sides == Sidedness.Circling;
+        var back = Before(phase, circling ? -1 : since).Select(s => s.Skeleton()).ToList();
+        foreach (var trail in Meant(back))
+            if (circling)
+                Ring.Draw(trail, pen);
+            else
+                Arrow.Along(pen, Fitted(trail), bothWays: form.Move.Second == Second.Reverse);
+    }
+
+    private bool HasArrows =>
+        // A hold is told by its shape, unless its author says what goes where.
+        (form.Move.Kind is MoveKind.Flow or MoveKind.Rhythm || (form.Move.Kind == MoveKind.Hold && form.Drawn.Follow.Count > 0))
+        // What is shaken or tapped goes no way; a ring says more than a piece of it, and so does an author who says what is pushed where.
+        && !form.Drawn.Signs.Any(s => s.Sign is Sign.Shake or Sign.Tap or Sign.Circle or Sign.Outwards or Sign.Inwards)
+        // Close to a face, what moves is the face.
+        && (form.Drawn.CloseUp != CloseUp.Face || form.Move.Sides == Sidedness.Circling);
+
+    // What the author follows, or what travels farthest, with its partner.
+    private IEnumerable<Trail> Meant(List<Skeleton> back)
+    {
+        if (form.Drawn.Follow.Count > 0)
+            return form.Drawn.Follow.Select(t => Trail.Of(t, back, see)).Where(t => t.Travel >= LeastTravel);
+        var trails = Tracked.Select(t => Trail.Of(t, back, see)).ToList();
+        var farthest = trails.MaxBy(t => t.Travel * (t.Mark.Name.EndsWith("hip", StringComparison.Ordinal) ? HipsFirst : 1))!;
+        if (farthest.Travel < LeastTravel)
+            return [];
+        return trails.Where(t =>
+            t == farthest || (t.Mark.Name == Contacts.MirrorName(farthest.Mark.Name) && t.Travel > GoesAlong * farthest.Travel)
+        );
+    }
+
+    // The shapes on the way to a phase's end, from there backwards: to the moment pictured before, to the base shape, or once around when
+    // the rounds of a move run into each other.
+    private IEnumerable<Shape> Before(int phase, int since)
+    {
+        yield return form.Phases[phase].Shape;
+        var around = !form.HasStay && form.Phases.Length > 1;
+        for (var back = 0; back < form.Phases.Length && (around || back <= phase); back++)
+        {
+            var at = (phase - back + form.Phases.Length) % form.Phases.Length;
+            if (at == since)
+                yield break;
+            var start = at > 0 || !around ? form.StartOf(at) : form.Phases[^1].Shape;
+            for (var step = StepsPerPhase - 1; step >= 0; step--)
+                yield return start.Blend(form.Phases[at].Shape, step / (double)StepsPerPhase, form.Phases[at].Phase.ArmPlane);
+        }
+    }
+
+    // Beside the body, no longer than reads well, and drawn out where the movement is small; from its beginning to its tip.
+    private static List<Vector2> Fitted(Trail trail)
+    {
+        var (tip, beside) = (trail.Points[0], trail.Outwards * Beside);
+        var length = Arrow.Length(trail.Points);
+        var scale = MathF.Max(1, Shortest / length);
+        var way = trail.Points.ConvertAll(p => tip + ((p - tip) * scale) + beside);
+        way = Arrow.WithoutEnd(way, MathF.Max(0, (length * scale) - Longest));
+        way.Reverse();
+        return way;
+    }
+}
+
+/// <summary>Where a landmark was, in thousandths on the picture: the pictured place first, the farthest from it last.</summary>
+internal sealed record Trail(Landmark Mark, List<Vector2> Points, float Travel, Vector2 Outwards)
+{
+    public static Trail Of(Landmark mark, List<Skeleton> back, Func<Vector, Vector2> see)
+    {
+        var points = back.ConvertAll(b => see(mark.On(b)));
+        var farthest = Enumerable.Range(0, points.Count).MaxBy(i => (points[i] - points[0]).Length());
+        return new(
+            mark,
+            Smooth(points[..(farthest + 1)]),
+            (points[farthest] - points[0]).Length(),
+            (points[0] - see(mark.Inside(back[0]))).Unit()
+        );
+    }
+
+    // Where one phase ends and the next begins a way has a corner; an arrow runs round it.
+    private static List<Vector2> Smooth(List<Vector2> way)
+    {
+        const int around = 4;
+        return
+        [
+            .. way.Select(
+                (_, i) =>
+                {
+                    var reach = Math.Min(around, Math.Min(i, way.Count - 1 - i));
+                    var sum = Vector2.Zero;
+                    for (var k = i - reach; k <= i + reach; k++)
+                        sum += way[k];
+                    return sum / ((2 * reach) + 1);
+                }
+            ),
+        ];
+    }
+}
+
+/// <summary>A ring round the middle of a circling way, with a head at both ends: both sides go round. Two moments of a circle do not say that it is one.</summary>
+/// <param name="Broad">How broad it is, of its diameter.</param>
+/// <param name="Tall">How tall it is, of its diameter.</param>
+/// <param name="Gap">How far it opens, in radians.</param>
+/// <param name="Narrowest">Its least radius, in thousandths of a stature.</param>
+/// <param name="Outside">How far outside the body its middle stands, in thousandths.</param>
+internal sealed record Ring(float Broad, float Tall, float Gap, float Narrowest, float Outside)
+{
+    private const float Widest = 115;
+    private const int Steps = 32;
+
+    // A head that circles is seen along its level, and the ring opens in front; what a nose draws stands before the face.
+    private static readonly Ring OfNose = new(.8f, 1, .6f, 84, 90),
+        OfHead = new(1, .42f, .45f, 96, 0),
+        OfHand = new(1, 1, .8f, 42, 0),
+        OfAnything = new(1, 1, .8f, 66, 0);
+
+    private static Ring Of(Landmark mark) =>
+        mark switch
+        {
+            { Name: "nose" } => OfNose,
+            { Segment: Segment.Head } => OfHead,
+            { Segment: Segment.RightHand or Segment.LeftHand } => OfHand,
+            _ => OfAnything,
+        };
+
+    public static void Draw(Trail trail, MarkPen pen)
+    {
+        var ring = Of(trail.Mark);
+        var (low, high) = (trail.Points.Aggregate(Vector2.Min), trail.Points.Aggregate(Vector2.Max));
+        var middle = ((low + high) / 2) + (trail.Outwards * ring.Outside);
+        var radius = Math.Clamp(trail.Travel / 2, ring.Narrowest, Widest);
+        var open = ring == OfHead ? MathF.PI / 2 : MathF.Atan2(-trail.Outwards.Y, -trail.Outwards.X);
+        Arrow.Along(pen, [.. Enumerable.Range(0, Steps + 1).Select(At)], bothWays: true);
+
+        Vector2 At(int step)
+        {
+            var angle = open + (ring.Gap / 2) + (step * ((2 * MathF.PI) - ring.Gap) / Steps);
+            return middle + (radius * new Vector2(ring.Broad * MathF.Cos(angle), ring.Tall * MathF.Sin(angle)));
+        }
+    }
+}

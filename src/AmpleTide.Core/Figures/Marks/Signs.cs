@@ -1,0 +1,75 @@
+using System.Numerics;
+using AmpleTide.Core.Body;
+using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Figures.Tracing;
+using Vector = AmpleTide.Core.Body.Vector;
+
+namespace AmpleTide.Core.Figures.Marks;
+
+/// <summary>The signs of a phase's picture, each where it goes on.</summary>
+/// <param name="form">The move as it is taken.</param>
+/// <param name="phase">The phase whose end is pictured.</param>
+/// <param name="see">A point of the room on the picture, in thousandths of a stature.</param>
+internal sealed class Signs(MoveForm form, int phase, Func<Vector, Vector2> see)
+{
+    private readonly Skeleton body = form.Phases[phase].Shape.Skeleton();
+
+    public void Draw(MarkPen pen)
+    {
+        var (drawing, breath) = (new SignDrawing(pen), form.Move.Phases[phase].Breath);
+        foreach (var (sign, mark) in form.Drawn.Signs)
+        {
+            var place = PlaceOf(sign is Sign.Breath or Sign.Sips ? Breathing(mark) : mark);
+            switch (sign)
+            {
+                case Sign.Attend:
+                    drawing.Attention(place);
+                    break;
+                case Sign.Sips when breath == Breath.In:
+                    drawing.Sips(place, SipsUpToHere());
+                    break;
+                case Sign.Breath or Sign.Sips:
+                    drawing.Stream(place, breath);
+                    break;
+                case Sign.Sound:
+                    drawing.Notes(place);
+                    break;
+                case Sign.Shake:
+                    drawing.Bows(place);
+                    break;
+                case Sign.Circle:
+                    drawing.Ring(place);
+                    break;
+                case Sign.Tap:
+                    drawing.Rays(place);
+                    break;
+                default:
+                    drawing.Arrows(place, sign == Sign.Outwards);
+                    break;
+            }
+        }
+    }
+
+    // Whoever opens the mouth breathes through it.
+    private Landmark Breathing(Landmark mark) =>
+        form.Phases[phase].Phase.Look.Face is Face.MouthOpen or Face.LipsRound ? Landmark.Find("mouth")! : mark;
+
+    // Phases that breathe in one after the other are sips.
+    private int SipsUpToHere() => form.Move.Phases.Take(phase + 1).Reverse().TakeWhile(p => p.Breath == Breath.In).Count();
+
+    // Where a landmark is seen, and which way out of the body. Breath leaves a nose downwards as much as forwards.
+    private SignPlace PlaceOf(Landmark mark)
+    {
+        const float small = .7f,
+            alongThePicture = .6f;
+        var (at, inside) = (mark.On(body), mark.Inside(body));
+        var outwards = at - inside;
+        if (mark.Name == "nose")
+            outwards += (Landmark.Find("chin")!.On(body) - Landmark.Find("crown")!.On(body)) * 0.3;
+        var seen = see(at + outwards) - see(at);
+        var isAlong = seen.Length() >= alongThePicture * 1000 * outwards.Length;
+        // A joint has no outside, and what points straight at the eye has no way on the picture: up, then.
+        var way = seen.Length() < 1e-3f ? -Vector2.UnitY : seen.Unit();
+        return new(see(at), way, FacesTheEye: outwards.Length > 1e-9 && !isAlong, form.Drawn.CloseUp is null ? 1 : small);
+    }
+}

@@ -1,0 +1,101 @@
+using System.Numerics;
+using AmpleTide.Core.Body;
+using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Figures.Marks;
+using AmpleTide.Core.Figures.Surface;
+
+namespace AmpleTide.Core.Figures;
+
+/// <summary>Several moments of a move in one picture, with an arrow from each to the next.</summary>
+internal static class Moments
+{
+    // A flow between two shapes that lie farther apart than this, in statures, is shown by both; by eye, no source.
+    private const double FarApart = .05;
+
+    private static readonly Landmark[] Telling =
+    [
+        .. from name in new[]
+        {
+            "crown",
+            "belly",
+            "right.fingertips",
+            "left.fingertips",
+            "right.knee",
+            "left.knee",
+            "right.elbow",
+            "left.elbow",
+        }
+        select Landmark.Find(name)!,
+    ];
+
+    /// <summary>The phases that a move's picture shows, in turn.</summary>
+    public static IReadOnlyList<int> Of(MoveForm form)
+    {
+        if (form.Drawn.Earlier.Count > 0)
+            return [.. form.Drawn.Earlier, form.Move.Picture];
+        var tells =
+            form.Move.Kind != MoveKind.Flow
+            || form.Phases.Length != 2
+            || form.HasStay
+            || form.Drawn.CloseUp is not null
+            || form.Move.Sides == Sidedness.Circling;
+        if (tells)
+            return [form.Move.Picture];
+        var (one, other) = (form.Phases[0].Shape.Skeleton(), form.Phases[1].Shape.Skeleton());
+        return Telling.Max(mark => (mark.On(one) - mark.On(other)).Length) > FarApart
+            ? [1 - form.Move.Picture, form.Move.Picture]
+            : [form.Move.Picture];
+    }
+
+    /// <summary>Draws them in rows on one floor, as many in a row as leave them largest.</summary>
+    public static Figure Draw(MoveForm form, IReadOnlyList<int> phases)
+    {
+        var mat = Mat.Under(phases.Select(p => new Pose(form.Phases[p].Shape)));
+        var moments = phases.Select((phase, i) => FigureDrawing.Moment(form, phase, i == 0 ? -1 : phases[i - 1], mat)).ToList();
+        // What is come close to goes on below its frame, unless it is hands or feet alone.
+        var isBust = form.Drawn.CloseUp?.IsBust() == true;
+        var all = Enumerable
+            .Range(1, moments.Count)
+            .Where(inRow => !isBust || inRow == moments.Count)
+            .Select(inRow => InRows(moments, inRow))
+            .MinBy(picture => Framing.Shrinks(picture.Box))!;
+        return all with { Box = Framing.Round(all.Box, onFloor: form.Drawn.CloseUp is null) };
+    }
+
+    // The arrow between them: how long it is, and how much room it has at both ends. In thousandths of the frame's height, by eye, no source.
+    private const double Long = .10,
+        Room = .025;
+
+    private static Figure InRows(List<Figure> moments, int inRow)
+    {
+        var height = moments.Max(m => m.Box[3] - m.Box[1]);
+        var (length, room) = ((int)(Long * height) + 30, (int)(Room * height) + 6);
+        var pen = new MarkPen();
+        var size = Math.Max(.7f, height / 700f);
+        Figure? all = null;
+        foreach (var row in moments.Chunk(inRow))
+        {
+            var line = row[0];
+            foreach (var moment in row.Skip(1))
+            {
+                var next = moment.Moved(line.Box[2] + length + (2 * room) - moment.Box[0], 0);
+                var down = Middle(Framing.Both(line.Box, next.Box), 1);
+                Arrow.Straight(pen, new(line.Box[2] + room, down), new(next.Box[0] - room, down), size);
+                line = line.Beside(next);
+            }
+            if (all is null)
+            {
+                all = line;
+                continue;
+            }
+            // Below the row before, which its arrow leads down from.
+            line = line.Moved(Middle(all.Box, 0) - Middle(line.Box, 0), all.Box[3] + length + room - line.Box[1]);
+            var across = Middle(all.Box, 0);
+            Arrow.Straight(pen, new(across, all.Box[3] + (room / 2)), new(across, line.Box[1] - (room / 2)), size);
+            all = all.Beside(line);
+        }
+        return all! with { Paths = [.. all!.Paths, pen.Path!] };
+    }
+
+    private static int Middle(int[] box, int axis) => (box[axis] + box[axis + 2]) / 2;
+}

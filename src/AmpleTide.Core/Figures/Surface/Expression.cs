@@ -1,0 +1,30 @@
+using AmpleTide.Core.Catalogue;
+
+namespace AmpleTide.Core.Figures.Surface;
+
+/// <summary>A face, so that one can be blended into another.</summary>
+/// <param name="Lids">0 shut, 1 open, more is wide.</param>
+/// <param name="Mouth">0 shut, 1 open.</param>
+/// <param name="Round">1 for rounded lips.</param>
+/// <param name="Squeeze">1 for eyes and lips squeezed.</param>
+internal readonly record struct Expression(float Lids, float Mouth, float Round, float Squeeze)
+{
+    public static Expression Of(Face face) =>
+        face switch
+        {
+            Face.EyesShut => new(0, 0, 0, 0),
+            Face.EyesWide => new(1.6f, 0, 0, 0),
+            Face.MouthOpen => new(0, 1, 0, 0),
+            Face.LipsRound => new(1, .45f, 1, 0),
+            Face.Squeezed => new(0, 0, 0, 1),
+            _ => new(1, 0, 0, 0),
+        };
+
+    public Expression Towards(Expression end, float t) =>
+        new(
+            float.Lerp(Lids, end.Lids, t),
+            float.Lerp(Mouth, end.Mouth, t),
+            float.Lerp(Round, end.Round, t),
+            float.Lerp(Squeeze, end.Squeeze, t)
+        );
+}

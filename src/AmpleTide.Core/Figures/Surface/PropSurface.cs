@@ -1,0 +1,208 @@
+using System.Numerics;
+using AmpleTide.Core.Body;
+
+namespace AmpleTide.Core.Figures.Surface;
+
+/// <summary>
+/// What the body rests on, leans against and holds: the chair, cushions, blocks, the wall. Sizes in statures (of 1.70 m): common
+/// practice, no source.
+/// </summary>
+internal sealed class PropSurface(Solids to)
+{
+    private Part hard = Part.HardProp,
+        soft = Part.SoftProp;
+
+    /// <summary>The props under a shape's contacts.</summary>
+    public void Under(IEnumerable<Contact> contacts, Skeleton body)
+    {
+        foreach (var group in contacts.Where(c => c.On != Support.Floor).GroupBy(c => c.On))
+        {
+            var points = group.Select(c => c.Mark.On(body).Single()).ToList();
+            var height = (float)group.Key.Height;
+            switch (group.Key.Name)
+            {
+                case "wall":
+                    Wall(points, sideways: false);
+                    break;
+                case "side-wall":
+                    Wall(points, sideways: true);
+                    break;
+                case "chair":
+                    // Whoever sits has the back of the chair behind; whoever lays the calves on it looks at its front.
+                    Chair(Middle(points), height, group.Any(c => c.Mark.Segment == Segment.Pelvis) ? 1 : -1);
+                    break;
+                case "chair-side":
+                    // The back of the chair is on the right of whoever sits sideways on it.
+                    Chair(Middle(points), height, 1, sideways: true);
+                    break;
+                case "chair-top":
+                    // The hands lie on the chair's back, and its seat is on the far side of it.
+                    Chair(Middle(points) + new Vector3(0, 0, ChairHalf), SeatHeight, 1);
+                    break;
+                case "table":
+                    Table(points, height);
+                    break;
+                case "ball":
+                    foreach (var at in points)
+                        to.Ball(soft++, at with { Y = height / 2 }, height / 2);
+                    break;
+                default:
+                    foreach (var cluster in Clusters(points))
+                        Thing(group.Key.Name, cluster, height);
+                    break;
+            }
+        }
+    }
+
+    /// <summary>A prop that stands by without bearing anything: under a landmark.</summary>
+    public void Standing(Support prop, Landmark mark, Skeleton pictured)
+    {
+        var at = mark.On(pictured).Single();
+        if (prop.Name == "chair")
+            Chair(Vector3.Lerp(at, mark.Mirror().On(pictured).Single(), .5f), SeatHeight, 1);
+        else
+            Thing(prop.Name, [at], (float)prop.Height);
+    }
+
+    /// <summary>A strap from one landmark to the next, hanging a little where it is not pulled.</summary>
+    public void Strap(IReadOnlyList<Landmark> along, Skeleton body)
+    {
+        const float halfWidth = .006f;
+        for (var i = 0; i + 1 < along.Count; i++)
+            to.Tube(Part.Strap, [along[i].On(body).Single(), along[i + 1].On(body).Single()], [halfWidth, halfWidth]);
+    }
+
+    private static Vector3 Middle(List<Vector3> points) => points.Aggregate(Vector3.Zero, (a, b) => a + b) / points.Count;
+
+    // Each cushion of its own, where points lie apart.
+    private static List<List<Vector3>> Clusters(List<Vector3> points)
+    {
+        const float apart = .25f;
+        var clusters = new List<List<Vector3>>();
+        foreach (var p in points)
+            if (clusters.Find(c => c.Exists(q => (p - q).Length() < apart)) is { } near)
+                near.Add(p);
+            else
+                clusters.Add([p]);
+        return clusters;
+    }
+
+    // Block 23 × 15 cm, on end 15 × 10; bolster 60 × 24, cushion 34 × 30, pillow 40 × 28, blanket 60 × 40, towel 40 × 12.
+    private static (float X, float Z, bool Soft) SizeOf(string name) =>
+        name switch
+        {
+            "block" => (.130f, .088f, false),
+            "block-tall" => (.088f, .060f, false),
+            "bolster" => (.14f, .36f, true),
+            "cushion" => (.20f, .18f, true),
+            "pillow" => (.24f, .17f, true),
+            "towel" => (.24f, .07f, true),
+            _ => (.36f, .24f, true),
+        };
+
+    // Of its true size, and at least as large as what rests on it.
+    private void Thing(string name, List<Vector3> on, float height)
+    {
+        const float margin = .03f;
+        var (x, z, isSoft) = SizeOf(name);
+        var (low, high) = (on.Aggregate(Vector3.Min), on.Aggregate(Vector3.Max));
+        if (name == "block" && high.Z - low.Z > high.X - low.X)
+            (x, z) = (z, x);
+        var half = new Vector3(MathF.Max(x, high.X - low.X + (2 * margin)), 0, MathF.Max(z, high.Z - low.Z + (2 * margin))) / 2;
+        var middle = ((low + high) / 2) with { Y = 0 };
+        if (isSoft)
+            Cushion(middle - half, (middle + half) with { Y = height });
+        else
+            to.Box(hard++, middle - half, (middle + half) with { Y = height });
+    }
+
+    // A box whose edge is round.
+    private void Cushion(Vector3 low, Vector3 high)
+    {
+        const float step = .012f;
+        var part = soft++;
+        var (height, r) = (high.Y, MathF.Min(high.Y / 2, .022f));
+        to.Box(part, new(low.X + (r * .6f), 0, low.Z + (r * .6f)), new(high.X - (r * .6f), height - (r * .1f), high.Z - (r * .6f)));
+        Span<Vector3> corners =
+        [
+            new(low.X + r, height / 2, low.Z + r),
+            new(high.X - r, height / 2, low.Z + r),
+            new(high.X - r, height / 2, high.Z - r),
+            new(low.X + r, height / 2, high.Z - r),
+        ];
+        for (var i = 0; i < 4; i++)
+        {
+            var (a, b) = (corners[i], corners[(i + 1) % 4]);
+            var steps = Math.Max(1, (int)((b - a).Length() / step));
+            for (var k = 0; k <= steps; k++)
+                to.Add(new(Vector3.Lerp(a, b, k / (float)steps), new(r, 0, 0), new(0, height / 2, 0), new(0, 0, r), part, b - a));
+        }
+    }
+
+    // A slice of wall behind what leans on it, or beside it, a little higher than that.
+    private void Wall(List<Vector3> points, bool sideways)
+    {
+        const float thick = .02f,
+            beside = .16f,
+            above = .18f;
+        float Across(Vector3 p) => sideways ? p.X : p.Z;
+        float Along(Vector3 p) => sideways ? p.Z : p.X;
+        Vector3 At(float along, float height, float across) => sideways ? new(across, height, along) : new(along, height, across);
+        var face = points.Average(Across);
+        var back = face + (face >= 0 ? thick : -thick);
+        to.Box(
+            Part.Wall,
+            At(points.Min(Along) - beside, 0, MathF.Min(face, back)),
+            At(points.Max(Along) + beside, points.Max(p => p.Y) + above, MathF.Max(face, back))
+        );
+    }
+
+    private const float ChairHalf = .128f;
+    private static readonly float SeatHeight = (float)Support.Find("chair")!.Height;
+
+    // A seat of 44 × 42 cm on four legs, its back as high again.
+    private void Chair(Vector3 at, float height, int faces, bool sideways = false)
+    {
+        const float front = .115f,
+            post = .008f,
+            inset = .012f;
+        var (seat, frame) = (hard++, hard++);
+        Vector3 Turned(float x, float y, float z) => sideways ? new(at.X + z, y, at.Z + x) : new(at.X + x, y, at.Z + (z * faces));
+        void Bar(Part part, (float X, float Y, float Z) low, (float X, float Y, float Z) high)
+        {
+            var (a, b) = (Turned(low.X, low.Y, low.Z), Turned(high.X, high.Y, high.Z));
+            to.Box(part, Vector3.Min(a, b), Vector3.Max(a, b));
+        }
+        Bar(seat, (-ChairHalf, height - .026f, -ChairHalf), (ChairHalf, height, front));
+        foreach (var x in new[] { -ChairHalf + inset, ChairHalf - inset })
+        {
+            foreach (var z in new[] { -ChairHalf + inset, front - inset })
+                Bar(frame, (x - post, 0, z - post), (x + post, height - .02f, z + post));
+            to.Tube(
+                frame,
+                [Turned(x, height - .02f, -ChairHalf + .010f), Turned(x, height + .25f, -ChairHalf - .025f)],
+                [post + .001f, post + .001f]
+            );
+        }
+        foreach (var (up, back) in new[] { (.245f, .024f), (.16f, .012f) })
+            Bar(
+                frame,
+                (-ChairHalf + post, height + up - .022f, -ChairHalf - back - .006f),
+                (ChairHalf - post, height + up + .012f, -ChairHalf - back + .006f)
+            );
+    }
+
+    // A top on two legs.
+    private void Table(List<Vector3> on, float height)
+    {
+        const float thick = .025f,
+            leg = .02f,
+            margin = .1f;
+        var (low, high) = (on.Aggregate(Vector3.Min), on.Aggregate(Vector3.Max));
+        var (left, right, near, far) = (low.X - margin, high.X + margin, low.Z - (margin / 2), high.Z + margin);
+        var (top, frame) = (hard++, hard++);
+        to.Box(top, new(left, height - thick, near), new(right, height, far));
+        foreach (var x in new[] { left, right - leg })
+            to.Box(frame, new(x, 0, far - leg), new(x + leg, height - thick, far));
+    }
+}
