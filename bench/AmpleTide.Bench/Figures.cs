@@ -25,11 +25,7 @@ internal static class Figures
         var motions = forms.Where((_, i) => i % 8 == 0).ToList();
         Report(
             "frame",
-            [
-                .. motions.Select(f =>
-                    Timed(() => FigureFrames.Of(f, f.View, Side.Right), f.Phases.Length * FigureFrames.PerPhase)
-                ),
-            ]
+            [.. motions.Select(f => Timed(() => FigureFrames.Of(f, f.View, Side.Right), f.Phases.Length * FigureFrames.PerPhase))]
         );
     }
 

@@ -6,13 +6,16 @@ using Microsoft.EntityFrameworkCore;
 namespace AmpleTide.Server;
 
 /// <summary>
-/// What is worked out when the house is built and ships beside the server, so that no start waits for it: placed shapes, and a store as
+/// What is worked out when the house is built and ships beside the server, so that no start waits for it: placed shapes, the pictures of cards, and a store as
 /// a first start would make it, with the demo and without. Whatever is missing or of another version is worked out at the start.
 /// </summary>
 internal static class Derived
 {
     /// <summary>The placed shapes.</summary>
     public static string Shapes => Beside("shapes.bin");
+
+    /// <summary>The pictures of cards.</summary>
+    public static string Stills => Beside("stills.json.br");
 
     /// <summary>A store as a first start would make it.</summary>
     public static string FirstStore(bool demo) => Beside(demo ? "first-store-demo.db" : "first-store.db");
@@ -24,6 +27,7 @@ internal static class Derived
         var shapes = ShapeCache.Open(Shapes);
         var live = new LiveCatalogue(CatalogueReader.ReadFolder(catalogueFolder, shapes), catalogueFolder);
         shapes.Save(Shapes);
+        Server.Stills.Write(Stills, live.Current.Catalogue);
         foreach (var demo in (bool[])[false, true])
             WriteStore(FirstStore(demo), demo ? live.Current : null);
     }

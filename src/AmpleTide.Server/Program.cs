@@ -60,6 +60,7 @@ builder.Logging.SetMinimumLevel(LogLevel.Warning);
 builder
     .Services.AddSingleton(options)
     .AddSingleton(live)
+    .AddSingleton(new Stills(live.Current.Catalogue, Derived.Stills))
     .AddSingleton<OwnMoves>()
     .AddSingleton<MoveResponses>()
     .AddSingleton<Teachings>()

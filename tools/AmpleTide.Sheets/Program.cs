@@ -7,7 +7,7 @@ using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Figures;
 using AmpleTide.Formats;
 
-// Writes contact sheets of all figures as HTML pages, thirty to a sheet, for the eye to judge.
+// Writes contact sheets of all figures as HTML pages, forty-eight to a sheet, for the eye to judge.
 // Usage: catalogue-folder output-folder [named|unnamed] [phases|options] [id-prefix,…]
 // Unnamed sheets are shuffled and numbered; what each number is stands in key.txt beside them.
 var (folder, output) = (args[0], args[1]);
@@ -56,11 +56,11 @@ if (!named)
     new Random(20261126).Shuffle(CollectionsMarshal.AsSpan(figures));
     File.WriteAllLines(Path.Combine(output, "key.txt"), figures.Select((f, i) => $"{i + 1} {f.Name}"));
 }
-const int perSheet = 30;
+const int perSheet = 48;
 foreach (var (sheet, index) in figures.Chunk(perSheet).Select((s, i) => (s, i)))
 {
     var html = new StringBuilder(
-        "<!doctype html><meta charset=utf-8><style>body{margin:0;background:#fbf7ee;display:grid;grid-template-columns:repeat(6,1fr);font:12px/1.1 sans-serif;width:1280px}div{height:160px;text-align:center;overflow:hidden}svg{width:204px;height:130px;display:block;margin:auto}</style>"
+        "<!doctype html><meta charset=utf-8><style>body{margin:0;background:#fbf7ee;display:grid;grid-template-columns:repeat(8,1fr);font:12px/1.1 sans-serif;width:1600px}div{height:166px;text-align:center;overflow:hidden}svg{width:196px;height:147px;display:block;margin:auto}</style>"
     );
     foreach (var (name, figure) in sheet)
     {

@@ -17,7 +17,12 @@
 
   /** A frame of another shape than the figure's goes on above it and beside it: all stand on one line. */
   const frame = $derived.by(() => {
-    const [left, top, right, bottom] = (figure?.box ?? [-560, -780, 560, 60]) as [number, number, number, number];
+    const [left, top, right, bottom] = (figure?.box ?? [-560, -780, 560, 60]) as [
+      number,
+      number,
+      number,
+      number,
+    ];
     const ratio = width / height;
     const w = Math.max(right - left, (bottom - top) * ratio);
     return `${(left + right) / 2 - w / 2} ${bottom - w / ratio} ${w} ${w / ratio}`;

@@ -12,7 +12,7 @@ namespace AmpleTide.Core.Figures;
 public static class FigureDrawing
 {
     // How finely it is drawn, in pixels to a stature.
-    private const float Fine = 520;
+    internal const float Fine = 520;
 
     // A close picture is drawn finer, so that its frame has as many pixels as that of a whole body.
     private const float FrameOfFine = 840,
@@ -60,7 +60,8 @@ public static class FigureDrawing
     /// <param name="phase">The phase whose end it is.</param>
     /// <param name="since">The phase pictured before it, or −1.</param>
     /// <param name="mat">The mat under all moments.</param>
-    internal static Figure Moment(MoveForm form, int phase, int since, Mat? mat)
+    /// <param name="fine">Pixels to a stature.</param>
+    internal static Figure Moment(MoveForm form, int phase, int since, Mat? mat, float fine = Fine)
     {
         var shape = form.Phases[phase].Shape;
         var see = Sight(form.View, CentreOf(shape));
@@ -68,7 +69,7 @@ public static class FigureDrawing
         var scene = Scene.Of(form, phase) with { Mat = mat };
         var body = closeUp is { } near
             ? Close(scene, near, form.View, CentreOf(shape))
-            : Renderer.Draw(scene, form.View, CentreOf(shape).Single(), Fine);
+            : Renderer.Draw(scene, form.View, CentreOf(shape).Single(), fine);
         var pen = new MarkPen();
         new MotionArrows(form, see).Draw(phase, since, pen);
         new Signs(form, phase, see).Draw(pen);

@@ -51,7 +51,9 @@ internal static class Moments
     public static Figure Draw(MoveForm form, IReadOnlyList<int> phases)
     {
         var mat = Mat.Under(phases.Select(p => new Pose(form.Phases[p].Shape)));
-        var moments = phases.Select((phase, i) => FigureDrawing.Moment(form, phase, i == 0 ? -1 : phases[i - 1], mat)).ToList();
+        // Several in a frame are smaller, so that as much is seen drawn more coarsely.
+        var fine = FigureDrawing.Fine / MathF.Sqrt(phases.Count);
+        var moments = phases.Select((phase, i) => FigureDrawing.Moment(form, phase, i == 0 ? -1 : phases[i - 1], mat, fine)).ToList();
         // What is come close to goes on below its frame, unless it is hands or feet alone.
         var isBust = form.Drawn.CloseUp?.IsBust() == true;
         var all = Enumerable

@@ -104,8 +104,7 @@ public sealed record PhaseResponse(
     string? Last,
     IReadOnlyList<string> Then,
     IReadOnlyList<string> Opens,
-    IReadOnlyList<string> Closes,
-    IReadOnlyDictionary<string, Figure> Figures
+    IReadOnlyList<string> Closes
 );
 
 /// <summary>Something to watch for, and what to say then; with {right} and {left} still in them.</summary>
@@ -230,29 +229,24 @@ public sealed record MoveResponse(
     IReadOnlyList<WayResponse> WaysOut
 )
 {
-    /// <summary>All of a move, phases drawn in each of its positions.</summary>
+    /// <summary>All of a move.</summary>
     /// <param name="move">The move.</param>
     /// <param name="taken">As it is taken: what is advised about it hangs on position and option.</param>
     /// <param name="snapshot">The catalogue.</param>
     public static MoveResponse Of(Move move, MoveForm taken, CatalogueSnapshot snapshot)
     {
         var catalogue = snapshot.Catalogue;
-        var forms = move.In.Select(id => catalogue.Form(move, catalogue.Position(id)!, MoveForm.BaseOption)).ToList();
-        var phases = move.Phases.Select(
-            (phase, i) =>
-                new PhaseResponse(
-                    phase.Breath,
-                    phase.Pattern,
-                    phase.Work,
-                    phase.Cue.Long,
-                    phase.Cue.Short,
-                    phase.Cue.Last,
-                    phase.Cue.Then,
-                    phase.Opens,
-                    phase.Closes,
-                    forms.ToDictionary(f => f.Position.Id, f => FigureDrawing.Picture(f, i))
-                )
-        );
+        var phases = move.Phases.Select(phase => new PhaseResponse(
+            phase.Breath,
+            phase.Pattern,
+            phase.Work,
+            phase.Cue.Long,
+            phase.Cue.Short,
+            phase.Cue.Last,
+            phase.Cue.Then,
+            phase.Opens,
+            phase.Closes
+        ));
         return new(
             MoveSummary.Of(move, catalogue),
             move.Talk.First,
@@ -302,7 +296,7 @@ public sealed record PositionResponse(
 )
 {
     /// <summary>A position and its picture.</summary>
-    public static PositionResponse Of(Position position) =>
+    public static PositionResponse Of(Position position, Stills stills) =>
         new(
             position.Id,
             position.Name,
@@ -315,7 +309,7 @@ public sealed record PositionResponse(
                     .Select(d => Catalogue.Entry.Hyphenated(d.ToString())),
             ],
             position.Facts.Tide / 1000.0,
-            FigureDrawing.Draw(position.Base, position.View)
+            stills.Of(position)
         );
 }
 

@@ -28,8 +28,10 @@ internal static class CatalogueEndpoints
         api.MapGet("/moves/{id}/frames", Frames).AddEndpointFilter(KeptByEdition);
         api.MapGet(
             "/positions",
-            (CatalogueSnapshot snapshot) =>
-                TypedResults.Ok((IReadOnlyList<PositionResponse>)[.. snapshot.Catalogue.Positions.Select(PositionResponse.Of)])
+            (CatalogueSnapshot snapshot, Stills stills) =>
+                TypedResults.Ok(
+                    (IReadOnlyList<PositionResponse>)[.. snapshot.Catalogue.Positions.Select(p => PositionResponse.Of(p, stills))]
+                )
         );
         api.MapGet("/ways", Ways);
         api.MapGet("/props", (CatalogueSnapshot snapshot) => TypedResults.Ok(snapshot.Catalogue.Props));
@@ -69,9 +71,9 @@ internal static class CatalogueEndpoints
         Taken(id, position, option, snapshot, out var wrong) is { } taken ? moves.Of(snapshot, taken) : wrong!;
 
     // A picture by itself, to be kept, printed or put on a handout.
-    private static IResult Svg(string id, string? position, string? option, CatalogueSnapshot snapshot) =>
+    private static IResult Svg(string id, string? position, string? option, CatalogueSnapshot snapshot, Stills stills) =>
         Taken(id, position, option, snapshot, out var wrong) is { } taken
-            ? TypedResults.Text(SvgFigure.Document(FigureDrawing.Picture(taken), taken.Move.Name), "image/svg+xml", Encoding.UTF8)
+            ? TypedResults.Text(SvgFigure.Document(stills.Of(taken, snapshot), taken.Move.Name), "image/svg+xml", Encoding.UTF8)
             : wrong!;
 
     // The move as it is asked for; null, and what is wrong, where it is not so.
@@ -122,7 +124,7 @@ internal static class CatalogueEndpoints
     }
 
     // The pictures of lines, by move@position@option: one request for all that a screen lacks.
-    private static Results<Ok<FiguresResponse>, ProblemHttpResult> Figures(string of, CatalogueSnapshot snapshot)
+    private static Results<Ok<FiguresResponse>, ProblemHttpResult> Figures(string of, CatalogueSnapshot snapshot, Stills stills)
     {
         var figures = new Dictionary<string, Figure>();
         foreach (var key in of.Split(',', StringSplitOptions.RemoveEmptyEntries).Take(MostFigures))
@@ -133,7 +135,7 @@ internal static class CatalogueEndpoints
             if (!move.In.Contains(parts[1]) || snapshot.Catalogue.Position(parts[1]) is not { } position)
                 return Problems.NotFound($"'{key}' names no position of the move.");
             var form = snapshot.Catalogue.Form(move, position, parts[2]);
-            figures[key] = FigureDrawing.Picture(form);
+            figures[key] = stills.Of(form, snapshot);
         }
         return TypedResults.Ok(new FiguresResponse(figures));
     }

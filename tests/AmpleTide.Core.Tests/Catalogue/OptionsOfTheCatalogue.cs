@@ -4,6 +4,7 @@ using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Conditions;
 using AmpleTide.Core.Figures;
+using AmpleTide.Core.Tests.Figures;
 
 namespace AmpleTide.Core.Tests.Catalogue;
 
@@ -146,8 +147,7 @@ public class OptionsOfTheCatalogue
         Assert.False(harder.Any(), string.Join("\n", harder));
     }
 
-    private static int Marks(string id, string option) =>
-        FigureDrawing.Picture(Form(id, option)).Parts.Where(p => p.Tone == Tone.Mark).Sum(p => p.Capsules.Count);
+    private static int Marks(string id, string option) => FigureDrawing.Picture(Form(id, option)).Loops(Tone.Mark).Count;
 
     private static MoveForm Form(string id, string option)
     {

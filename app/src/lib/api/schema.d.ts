@@ -2568,21 +2568,6 @@ export interface components {
       /** Format: int32 */
       none: number;
     };
-    /** @description A tapered limb with round ends: two circles and what lies between. */
-    Capsule: {
-      /** Format: int32 */
-      x1: number;
-      /** Format: int32 */
-      y1: number;
-      /** Format: int32 */
-      r1: number;
-      /** Format: int32 */
-      x2: number;
-      /** Format: int32 */
-      y2: number;
-      /** Format: int32 */
-      r2: number;
-    };
     /**
      * @description What the two directions of a circling move are called.
      * @enum {unknown}
@@ -2696,21 +2681,31 @@ export interface components {
      * @enum {unknown}
      */
     Family: 'standing' | 'seated' | 'floor' | 'supine';
-    /** @description A figure: parts far to near, in thousandths of a stature, x to the right, y down, 0 on the floor below the body. */
+    /** @description A figure: paths in the order of drawing, in thousandths of a stature, 0 on the floor below the body. */
     Figure: {
-      /** @description In the order of drawing. */
-      parts: components['schemas']['FigurePart'][];
-      /** @description Least x, least y, most x, most y of all parts. */
+      /** @description Far to near. */
+      paths: components['schemas']['FigurePath'][];
+      /** @description The frame it is seen in: least x, least y, most x, most y. */
       box: number[];
     };
-    /** @description One part of a figure, drawn as one outline with a halo. */
-    FigurePart: {
+    /** @description One path of a figure, in thousandths of a stature, x right and y down. */
+    FigurePath: {
       /** @description What it is. */
       tone: components['schemas']['Tone'];
-      /** @description Its round parts. */
-      capsules: components['schemas']['Capsule'][];
-      /** @description Its closed polygons, x and y in turn. */
-      outlines: number[][];
+      /** @description Whether it lies in shade. */
+      shaded: boolean;
+      /**
+       * Format: int32
+       * @description Where it begins.
+       */
+      x: number;
+      /**
+       * Format: int32
+       * @description Where it begins.
+       */
+      y: number;
+      /** @description How it goes on from there: data of an SVG path, all of it relative. */
+      steps: string;
     };
     FiguresResponse: {
       figures: {
@@ -2800,6 +2795,7 @@ export interface components {
       order: number[];
       ms: number[];
       box: number[];
+      mirrors: boolean;
     };
     HandleResponse: {
       name: string;
@@ -3179,9 +3175,6 @@ export interface components {
       then: string[];
       opens: string[];
       closes: string[];
-      figures: {
-        [key: string]: components['schemas']['Figure'];
-      };
     };
     PhaseSummary: {
       breath: components['schemas']['Breath'];
@@ -3523,11 +3516,32 @@ export interface components {
       pauses: number;
     };
     /**
-     * @description What a part of a figure is, and so how it is coloured.
+     * @description What a path of a figure is, and so how it is coloured. Those from Tone.Seam on are lines, but for the marks.
      * @enum {unknown}
      */
     Tone:
-      'trunk' | 'right' | 'left' | 'skin' | 'hair' | 'face' | 'eye' | 'prop' | 'prop-edge' | 'mat' | 'mark';
+      | 'mat'
+      | 'mat-edge'
+      | 'shadow'
+      | 'wall'
+      | 'prop'
+      | 'prop-side'
+      | 'strap'
+      | 'trunk'
+      | 'right-leg'
+      | 'left-leg'
+      | 'right-arm'
+      | 'left-arm'
+      | 'skin'
+      | 'hair'
+      | 'mouth'
+      | 'mark'
+      | 'seam'
+      | 'line'
+      | 'face'
+      | 'nose'
+      | 'brow'
+      | 'eye';
     /**
      * @description What a dose counts.
      * @enum {unknown}

@@ -65,9 +65,9 @@ internal sealed record Mat(Vector3[] Corners)
 
     private static IEnumerable<(Vector3 At, float Radius)> PointsOf(Pose pose)
     {
+        // Whoever sits on a chair with the feet up has nothing low; the mat is under the hips then.
         var hips = pose[Segment.Pelvis].Origin;
-        if (hips.Y < Low)
-            yield return (hips, .07f);
+        yield return (hips, .07f);
         var head = pose.Head.At(0, Pose.HeadCentre, 0);
         if (head.Y < Low)
             yield return (head, .06f);
