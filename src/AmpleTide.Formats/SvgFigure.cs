@@ -47,7 +47,8 @@ public static class SvgFigure
         [Tone.Eye] = 7.6,
     };
 
-    private const double Hair = 1.4;
+    private const double Hair = 1.4,
+        MarkEdge = 11;
 
     private const string Ground = "#fbf7ee";
 
@@ -76,6 +77,15 @@ public static class SvgFigure
             var (light, shade) = Paper[path.Tone];
             var colour = path.Shaded ? shade : light;
             var width = Widths.GetValueOrDefault(path.Tone, Hair);
+            if (path.Tone == Tone.Mark)
+            {
+                // A light edge, so that an arrow is seen on the body too.
+                svg.Append(
+                    CultureInfo.InvariantCulture,
+                    $"<path d=\"m{path.X} {path.Y}{path.Steps}\" fill=\"{colour}\" stroke=\"{Ground}\" stroke-width=\"{MarkEdge}\" paint-order=\"stroke\"/>"
+                );
+                continue;
+            }
             svg.Append(
                 CultureInfo.InvariantCulture,
                 $"<path d=\"m{path.X} {path.Y}{path.Steps}\" fill=\"{(Widths.ContainsKey(path.Tone) ? "none" : colour)}\" stroke=\"{colour}\" stroke-width=\"{width}\"/>"

@@ -113,8 +113,12 @@
   .mouth {
     --tone: var(--fig-mouth);
   }
+  /* A light edge, so that an arrow is seen on the body too. */
   .mark {
     --tone: var(--fig-mark);
+    stroke: var(--ground);
+    stroke-width: 11;
+    paint-order: stroke;
   }
   .trunk.shaded {
     --tone: var(--fig-trunk-shade);

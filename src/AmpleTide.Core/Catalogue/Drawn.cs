@@ -62,6 +62,21 @@ public enum Sign
 
     /// <summary>It is pressed: arrows into the body.</summary>
     Inwards,
+
+    /// <summary>It goes fast: dashes on both sides.</summary>
+    Fast,
+
+    /// <summary>In-breath and out-breath alike: two bars of one length.</summary>
+    Even,
+
+    /// <summary>The out-breath longer than the in-breath: a short bar and a long one.</summary>
+    Longer,
+
+    /// <summary>Three times: 3×.</summary>
+    ThreeTimes,
+
+    /// <summary>It is compared with the next place named: a ring round each, and a sign for alike between them.</summary>
+    Compare,
 }
 
 /// <summary>What a picture comes close to, where all of the body would hide what matters.</summary>

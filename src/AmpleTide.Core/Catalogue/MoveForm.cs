@@ -98,7 +98,7 @@ public sealed record MoveForm(Move Move, Position Position, string Option, Phase
         new(Move, Position, Option, [.. Phases.Select(p => p.As(p.Phase.Otherwise(chosen)))]) { Plain = Plain, Forms = Forms };
 
     // A face whose owner lies on the back is come close to from above. By eye, no source.
-    private static readonly Viewpoint OverTheLying = new(58, 40);
+    private static readonly Viewpoint OverTheLying = new(12, 58);
 
     /// <summary>From where it is seen.</summary>
     public Viewpoint View

@@ -51,48 +51,64 @@ public static class FigureDrawing
     /// <param name="phase">The phase (from 0) whose end is drawn.</param>
     public static Figure Picture(MoveForm form, int phase)
     {
-        var picture = Moment(form, phase, -1, Scene.Of(form, phase).Mat);
+        var picture = Moment(form, phase, null, Scene.Of(form, phase).Mat);
         return picture with { Box = Framing.Round(picture.Box, CloseUpOf(form, phase) is null) };
     }
 
     /// <summary>One moment of a still picture; its box holds what is in it.</summary>
     /// <param name="form">The move as it is taken.</param>
     /// <param name="phase">The phase whose end it is.</param>
-    /// <param name="since">The phase pictured before it, or −1.</param>
+    /// <param name="since">The phase pictured before it, if any.</param>
     /// <param name="mat">The mat under all moments.</param>
     /// <param name="fine">Pixels to a stature.</param>
-    internal static Figure Moment(MoveForm form, int phase, int since, Mat? mat, float fine = Fine)
+    /// <param name="isOneOfSome">Whether others stand beside it: what is cut off is then cut close, and the first has no arrows yet.</param>
+    internal static Figure Moment(MoveForm form, int phase, int? since, Mat? mat, float fine = Fine, bool isOneOfSome = false)
     {
         var shape = form.Phases[phase].Shape;
         var see = Sight(form.View, CentreOf(shape));
         var closeUp = CloseUpOf(form, phase);
         var scene = Scene.Of(form, phase) with { Mat = mat };
         var body = closeUp is { } near
-            ? Close(scene, near, form.View, CentreOf(shape))
+            ? Close(scene, near, form.View, CentreOf(shape), isOneOfSome ? 12 : Beyond)
             : Renderer.Draw(scene, form.View, CentreOf(shape).Single(), fine);
         var pen = new MarkPen();
-        new MotionArrows(form, see).Draw(phase, since, pen);
+        new MotionArrows(form, see).Draw(phase, since, isOneOfSome, pen);
         new Signs(form, phase, see).Draw(pen);
         return new([.. body.Paths, .. pen.Path is { } marks ? [marks] : Array.Empty<FigurePath>()], Framing.Both(body.Box, pen.Box));
     }
 
-    private static Figure Close(Scene scene, CloseUp closeUp, Viewpoint view, Vector centre)
+    private static Figure Close(Scene scene, CloseUp closeUp, Viewpoint view, Vector centre, int beyond)
     {
         var box = Framing.Close(closeUp, scene.Pose.Skeleton, Sight(view, centre));
         var seen = scene with
         {
             Mat = closeUp == CloseUp.Feet ? scene.Mat : null,
+            // Of what stands about only what the feet are on; of what lies under the head all.
+            Props =
+                closeUp == CloseUp.Feet
+                    ?
+                    [
+                        .. scene.Props.Select(p =>
+                            (
+                                Contacts: (IReadOnlyList<Contact>)
+                                    [.. p.Contacts.Where(c => c.Mark.Segment.OnTheRight() == Segment.RightFoot)],
+                                p.Body
+                            )
+                        ),
+                    ]
+                    : scene.Props,
             // Hands and feet stand for themselves; a trunk cut off beside them would be in the way.
             Seen = closeUp switch
             {
                 CloseUp.Hands => part => part.IsHand() || part.OnTheRight() is Part.RightForearm,
                 CloseUp.Feet => part => part.IsFoot() || part.OnTheRight() is Part.RightShank || part.IsProp(),
-                _ => part => part.IsBody() || part == Part.Strap,
+                _ => part => part.IsBody() || part.IsSoft() || part == Part.Strap,
             },
         };
         var frame = Framing.Round(box, onFloor: false);
         var scale = MathF.Min(Finest, Fine * FrameOfFine / (frame[3] - frame[1]));
-        int[] within = [frame[0] - Beyond, frame[1] - Beyond, frame[2] + Beyond, frame[3] + 10];
+        var around = beyond == Beyond ? frame : box;
+        int[] within = [around[0] - beyond, around[1] - Beyond, around[2] + beyond, frame[3] + 10];
         return Renderer.Draw(seen, view, centre.Single(), scale, within) with { Box = box };
     }
 

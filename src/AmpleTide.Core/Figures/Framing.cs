@@ -9,8 +9,8 @@ namespace AmpleTide.Core.Figures;
 /// </summary>
 internal static class Framing
 {
-    // Close up; sitting and lying; standing; with raised arms; two of them. By eye, no source.
-    private static readonly int[] Heights = [260, 340, 450, 620, 840, 1140, 1420, 1800, 2400, 3200];
+    // Each a fifth larger than the one before, from a face to four who stand. By eye, no source.
+    private static readonly int[] Heights = [260, 310, 370, 440, 520, 620, 740, 880, 1050, 1250, 1480, 1760, 2100, 2500, 3000, 3600];
 
     private const double Wide = 4.0 / 3;
 

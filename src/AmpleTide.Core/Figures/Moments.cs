@@ -10,7 +10,7 @@ namespace AmpleTide.Core.Figures;
 internal static class Moments
 {
     // A flow between two shapes that lie farther apart than this, in statures, is shown by both; by eye, no source.
-    private const double FarApart = .05;
+    private const double FarApart = .035;
 
     private static readonly Landmark[] Telling =
     [
@@ -24,6 +24,8 @@ internal static class Moments
             "left.knee",
             "right.elbow",
             "left.elbow",
+            "right.heel",
+            "left.heel",
         }
         select Landmark.Find(name)!,
     ];
@@ -53,12 +55,14 @@ internal static class Moments
         var mat = Mat.Under(phases.Select(p => new Pose(form.Phases[p].Shape)));
         // Several in a frame are smaller, so that as much is seen drawn more coarsely.
         var fine = FigureDrawing.Fine / MathF.Sqrt(phases.Count);
-        var moments = phases.Select((phase, i) => FigureDrawing.Moment(form, phase, i == 0 ? -1 : phases[i - 1], mat, fine)).ToList();
+        var moments = phases
+            .Select((phase, i) => FigureDrawing.Moment(form, phase, i == 0 ? null : phases[i - 1], mat, fine, isOneOfSome: true))
+            .ToList();
         // What is come close to goes on below its frame, unless it is hands or feet alone.
         var isBust = form.Drawn.CloseUp?.IsBust() == true;
         var all = Enumerable
             .Range(1, moments.Count)
-            .Where(inRow => !isBust || inRow == moments.Count)
+            .Where(inRow => moments.Count % inRow == 0 && (!isBust || inRow > 1))
             .Select(inRow => InRows(moments, inRow))
             .MinBy(picture => Framing.Shrinks(picture.Box))!;
         return all with { Box = Framing.Round(all.Box, onFloor: form.Drawn.CloseUp is null) };

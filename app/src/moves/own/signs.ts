@@ -14,6 +14,11 @@ export const signs = [
   ['circle', 'goes round'],
   ['outwards', 'widens, grows'],
   ['inwards', 'is pressed'],
+  ['fast', 'goes fast'],
+  ['even', 'in and out alike'],
+  ['longer', 'out longer than in'],
+  ['three-times', 'three times'],
+  ['compare', 'compared with the next'],
 ] as const;
 
 const trunk = [

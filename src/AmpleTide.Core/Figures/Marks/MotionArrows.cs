@@ -28,6 +28,12 @@ internal sealed class MotionArrows(MoveForm form, Func<Vector, Vector2> see)
     // Where the whole trunk goes along, the hips lead.
     private const float HipsFirst = 1.15f;
 
+    // Both moments of a way shorter than this look alike at first sight, so that each has its arrow.
+    private const float SmallWay = 130;
+
+    private const float Small = .85f,
+        Close = .7f;
+
     private const int StepsPerPhase = 8;
 
     private static readonly Landmark[] Tracked =
@@ -40,28 +46,47 @@ internal sealed class MotionArrows(MoveForm form, Func<Vector, Vector2> see)
 
     /// <summary>Draws the arrows of a phase's picture.</summary>
     /// <param name="phase">The phase whose end is pictured.</param>
-    /// <param name="since">The phase whose end is pictured before it, or −1: the arrow begins there.</param>
+    /// <param name="since">The phase whose end is pictured before it, if any: the arrow begins there.</param>
+    /// <param name="isOneOfSome">Whether others stand beside it: the first of them has arrows only where its way is small, and a ring is drawn once.</param>
     /// <param name="pen">Draws them.</param>
-    public void Draw(int phase, int since, MarkPen pen)
+    public void Draw(int phase, int? since, bool isOneOfSome, MarkPen pen)
     {
         if (!HasArrows)
             return;
         var circling = form.Move.Sides == Sidedness.Circling;
-        var back = Before(phase, circling ? -1 : since).Select(s => s.Skeleton()).ToList();
-        foreach (var trail in Meant(back))
+        if (circling && since is not null)
+            return;
+        var back = Before(phase, since ?? -1).Select(s => s.Skeleton()).ToList();
+        var trails = Meant(back).ToList();
+        if (isOneOfSome && since is null && !circling && trails.Exists(t => t.Travel > SmallWay))
+            return;
+        foreach (var trail in trails)
             if (circling)
                 Ring.Draw(trail, pen);
             else
-                Arrow.Along(pen, Fitted(trail), bothWays: form.Move.Second == Second.Reverse);
+                Arrow.Along(pen, Fitted(trail), GoesBothWays, SizeOf(trail.Mark));
     }
+
+    // Where the second side goes back the way the first came, or one phase swings from side to side.
+    private bool GoesBothWays =>
+        form.Move.Second == Second.Reverse || (form.Move.Sides == Sidedness.Alternating && form.Phases.Length == 1);
+
+    // A hand, a foot, the head: smaller than a limb; all smaller where the picture is close.
+    private float SizeOf(Landmark mark) =>
+        (form.Drawn.CloseUp is null ? 1 : Close)
+        * (mark.Segment.OnTheRight() is Segment.Head or Segment.RightHand or Segment.RightFoot or Segment.RightToes ? Small : 1);
 
     private bool HasArrows =>
         // A hold is told by its shape, unless its author says what goes where.
         (form.Move.Kind is MoveKind.Flow or MoveKind.Rhythm || (form.Move.Kind == MoveKind.Hold && form.Drawn.Follow.Count > 0))
         // What is shaken or tapped goes no way; a ring says more than a piece of it, and so does an author who says what is pushed where.
         && !form.Drawn.Signs.Any(s => s.Sign is Sign.Shake or Sign.Tap or Sign.Circle or Sign.Outwards or Sign.Inwards)
-        // Close to a face, what moves is the face.
-        && (form.Drawn.CloseUp != CloseUp.Face || form.Move.Sides == Sidedness.Circling);
+        // Close to a face or to hands, these move by themselves.
+        && (
+            form.Drawn.CloseUp is not (CloseUp.Face or CloseUp.Hands)
+            || form.Move.Sides == Sidedness.Circling
+            || form.Drawn.Follow.Count > 0
+        );
 
     // What the author follows, or what travels farthest, with its partner.
     private IEnumerable<Trail> Meant(List<Skeleton> back)
@@ -95,11 +120,12 @@ internal sealed class MotionArrows(MoveForm form, Func<Vector, Vector2> see)
     }
 
     // Beside the body, no longer than reads well, and drawn out where the movement is small; from its beginning to its tip.
-    private static List<Vector2> Fitted(Trail trail)
+    private List<Vector2> Fitted(Trail trail)
     {
-        var (tip, beside) = (trail.Points[0], trail.Outwards * Beside);
+        var close = form.Drawn.CloseUp is null ? 1 : Close;
+        var (tip, beside) = (trail.Points[0], trail.Outwards * (Beside * close));
         var length = Arrow.Length(trail.Points);
-        var scale = MathF.Max(1, Shortest / length);
+        var scale = MathF.Max(1, Shortest * close / length);
         var way = trail.Points.ConvertAll(p => tip + ((p - tip) * scale) + beside);
         way = Arrow.WithoutEnd(way, MathF.Max(0, (length * scale) - Longest));
         way.Reverse();

@@ -43,11 +43,27 @@ internal sealed class SignDrawing(MarkPen pen)
             Wave(place, FarOfBreath, NearOfBreath, 0);
         else if (breath is Breath.Out)
             Wave(place, NearOfBreath, FarOfBreath, 0);
+        else if (breath is Breath.HoldIn or Breath.HoldOut)
+            Rest(place);
         else
         {
             Wave(place, FarOfBreath, NearOfBreath, -apart);
             Wave(place, NearOfBreath, FarOfBreath, apart);
         }
+    }
+
+    // Two upright bars: no breath moves.
+    private void Rest(SignPlace place)
+    {
+        const float half = 26,
+            apart = 15,
+            halfWidth = 8;
+        var at = place.Off((NearOfBreath + FarOfBreath) / 2);
+        foreach (var side in new[] { -apart, apart })
+            pen.Ribbon(
+                [at + (new Vector2(side, -half) * place.Size), at + (new Vector2(side, half) * place.Size)],
+                _ => halfWidth * place.Size
+            );
     }
 
     /// <summary>Heads of arrows in a row: so many sips of breath have come in.</summary>
@@ -133,13 +149,94 @@ internal sealed class SignDrawing(MarkPen pen)
         }
     }
 
+    /// <summary>Dashes outside a place, side by side: it goes fast.</summary>
+    public void Dashes(SignPlace place)
+    {
+        const float near = 88,
+            apart = 22,
+            halfWidth = 4.5f;
+        ReadOnlySpan<(float Beside, float Length)> dashes = [(-1, 52), (0, 84), (1, 52)];
+        foreach (var (beside, length) in dashes)
+            pen.Ribbon(
+                [place.Off(near * place.Size, beside * apart), place.Off((near + length) * place.Size, beside * apart)],
+                t => halfWidth * (1 - (.6f * t))
+            );
+    }
+
+    /// <summary>Two bars, the upper one for the in-breath, the lower one for the out-breath.</summary>
+    /// <param name="place">Beside which.</param>
+    /// <param name="times">How much longer the lower one is.</param>
+    public void Bars(SignPlace place, float times)
+    {
+        const float length = 64,
+            apart = 34,
+            halfWidth = 9,
+            off = 210;
+        var towards = place.Out.X < 0 ? -1 : 1;
+        var from = place.At + (new Vector2(towards * off, -20) * place.Size);
+        foreach (var (row, long_) in new[] { (0, length), (1, length * times) })
+        {
+            var start = from + (new Vector2(0, row * apart) * place.Size);
+            pen.Ribbon([start, start + (new Vector2(towards * long_, 0) * place.Size)], _ => halfWidth * place.Size);
+        }
+    }
+
+    /// <summary>3×.</summary>
+    public void ThreeTimes(SignPlace place)
+    {
+        const float halfWidth = 6.5f,
+            off = 200;
+        var at = place.At + (new Vector2(place.Out.X < 0 ? -off : off, -70) * place.Size);
+        Vector2 On(float x, float y) => at + (new Vector2(x, y) * place.Size);
+        void Line(params Vector2[] points) => pen.Ribbon(points, _ => halfWidth * place.Size);
+        Line([.. Bow(-26, 20)]);
+        Line([.. Bow(26, 23)]);
+        Line(On(52, 4), On(92, 48));
+        Line(On(92, 4), On(52, 48));
+
+        // A half of the figure three, open to the left.
+        IEnumerable<Vector2> Bow(float middle, float radius)
+        {
+            const int steps = 10;
+            for (var i = 0; i <= steps; i++)
+            {
+                var angle = float.Lerp(-2.3f, 2.3f, i / (float)steps);
+                // The upper bow ends in the waist, the lower one begins there.
+                if ((middle < 0 && angle > 1.6f) || (middle > 0 && angle < -1.6f))
+                    continue;
+                yield return On(radius * MathF.Cos(angle), middle + (26 * MathF.Sin(angle)));
+            }
+        }
+    }
+
+    /// <summary>Two waves between two places: they are compared.</summary>
+    public void Alike(SignPlace one, SignPlace other)
+    {
+        const float half = 30,
+            apart = 11,
+            high = 7,
+            halfWidth = 5;
+        const int steps = 14;
+        var middle = (one.At + other.At) / 2;
+        foreach (var row in new[] { -1, 1 })
+            pen.Ribbon(
+                [
+                    .. Enumerable
+                        .Range(0, steps + 1)
+                        .Select(i => (2f * i / steps) - 1)
+                        .Select(t => middle + (new Vector2(t * half, (row * apart) - (high * MathF.Sin(t * MathF.PI))) * one.Size)),
+                ],
+                _ => halfWidth * one.Size
+            );
+    }
+
     /// <summary>An arrow out of the body or into it; four of them where that is towards the eye.</summary>
     public void Arrows(SignPlace place, bool outwards)
     {
         const float inner = 20,
             outer = 112,
             across = 62;
-        void Straight(Vector2 near, Vector2 far) => Arrow.Straight(pen, outwards ? near : far, outwards ? far : near);
+        void Straight(Vector2 near, Vector2 far) => Arrow.Straight(pen, outwards ? near : far, outwards ? far : near, place.Size);
         if (!place.FacesTheEye)
             Straight(place.Off(inner), place.Off(outer));
         else

@@ -43,11 +43,29 @@ internal sealed class Signs(MoveForm form, int phase, Func<Vector, Vector2> see)
                 case Sign.Tap:
                     drawing.Rays(place);
                     break;
+                case Sign.Fast:
+                    drawing.Dashes(place);
+                    break;
+                case Sign.Even:
+                    drawing.Bars(place, 1);
+                    break;
+                case Sign.Longer:
+                    drawing.Bars(place, 2);
+                    break;
+                case Sign.ThreeTimes:
+                    drawing.ThreeTimes(place);
+                    break;
+                case Sign.Compare:
+                    drawing.Attention(place);
+                    break;
                 default:
                     drawing.Arrows(place, sign == Sign.Outwards);
                     break;
             }
         }
+        var compared = form.Drawn.Signs.Where(s => s.Sign == Sign.Compare).Select(s => PlaceOf(s.At)).ToList();
+        for (var i = 0; i + 1 < compared.Count; i += 2)
+            drawing.Alike(compared[i], compared[i + 1]);
     }
 
     // Whoever opens the mouth breathes through it.

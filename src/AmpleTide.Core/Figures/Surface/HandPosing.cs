@@ -104,6 +104,12 @@ internal sealed class HandPosing
     private HandPose Touching(Touch touch) =>
         touch.Grip switch
         {
+            // Turned out, laced hands show their backs.
+            Grip.Clasp when Mark(touch.Mark) == "knuckles" => As(
+                [.. All(_ => Bent(.72f))],
+                new(.006f, -.034f, .022f),
+                new(.012f, -.052f, .016f)
+            ),
             Grip.Clasp => Clasp(),
             Grip.Press when touch.On.Segment == Other || touch.Mark.Segment == Other => Press(),
             _ => Mark(touch.Mark) == "hand-back" ? Easy(.15f) : Lying(touch),

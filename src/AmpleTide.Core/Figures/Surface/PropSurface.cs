@@ -58,7 +58,13 @@ internal sealed class PropSurface(Solids to)
     public void Standing(Support prop, Landmark mark, Skeleton pictured)
     {
         var at = mark.On(pictured).Single();
-        if (prop.Name == "chair")
+        if (prop.Name == "ball")
+        {
+            // Between what holds it and the body.
+            var (radius, inside) = ((float)prop.Height / 2, mark.Inside(pictured).Single());
+            to.Ball(soft++, at + (Vector3.Normalize(at - inside) * radius), radius);
+        }
+        else if (prop.Name == "chair")
             Chair(Vector3.Lerp(at, mark.Mirror().On(pictured).Single(), .5f), SeatHeight, 1);
         else
             Thing(prop.Name, [at], (float)prop.Height);
