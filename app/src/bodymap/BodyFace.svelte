@@ -2,7 +2,7 @@
   import { plain } from '../lib/words';
   import type { Score } from '../lib/api/client';
   import { clock } from '../lib/time';
-  import { patches, tint } from './patches';
+  import { bodyMap, tint } from './map.svelte';
 
   interface Props {
     face: 'front' | 'back';
@@ -14,91 +14,126 @@
 
   const { face, areas, theme, chosen, onchoose }: Props = $props();
 
+  // Borders of areas do what seams do elsewhere.
+  const lines = ['line', 'face', 'nose', 'brow', 'eye'];
+
   const dose = $derived(new Map(areas.map((a) => [a.area, a])));
-  // Seen from the front the body's right is on the left of the picture.
-  const rightIs = $derived(face === 'front' ? -1 : 1);
+  const map = $derived(bodyMap.of(face));
+  const body = $derived(map?.body.paths ?? []);
+  /** Each area once, with what is seen of it on both sides. */
+  const seen = $derived(
+    [...new Set((map?.areas ?? []).map((a) => a.area))].map((area) => ({
+      area,
+      sides: map!.areas.filter((a) => a.area === area),
+    })),
+  );
+  const told = (area: string) => {
+    const a = dose.get(area);
+    return `${plain(area)}: right ${clock(a?.rightMs ?? 0)}, left ${clock(a?.leftMs ?? 0)}`;
+  };
+
+  function key(event: KeyboardEvent, area: string) {
+    if (event.key !== 'Enter' && event.key !== ' ') return;
+    event.preventDefault();
+    onchoose(area);
+  }
 </script>
 
 <figure class="text-center">
   <svg
-    viewBox="-120 0 240 500"
+    viewBox="-320 -1045 640 1085"
     class="mx-auto h-[min(560px,calc(100vh-330px))] min-h-[380px] max-w-full"
     role="group"
     aria-label="{face} of the body"
   >
-    <g class="body" aria-hidden="true">
-      <circle cx="0" cy="44" r="29" />
-      {#if face === 'front'}
-        <path class="hair" d="M-29 42a29 29 0 0 1 58 0c-10-12-44-16-58 0z" />
-        <circle class="eye" cx="-9" cy="46" r="2.4" /><circle class="eye" cx="9" cy="46" r="2.4" />
-      {:else}<path class="hair" d="M-29 44a29 29 0 0 1 58 0c0 12-6 20-14 24h-30c-8-4-14-12-14-24z" />{/if}
-      <path d="M-11 64h22v30h-22z" />
-      <path
-        d="M-58 104c10-14 34-14 58-14s48 0 58 14c6 40-8 62-12 92-2 18 2 36 4 54l-50 14-50-14c2-18 6-36 4-54-4-30-18-52-12-92z"
-      />
-      {#each [-1, 1] as s (s)}
-        <g transform="scale({s} 1)">
-          <path class="limb" d="M52 108l18 72 14 66" style="stroke-width: 24" />
-          <path class="limb" d="M84 246l8 30" style="stroke-width: 16" />
-          <path class="limb" d="M26 250l4 100" style="stroke-width: 44" />
-          <path class="limb" d="M30 356l-2 98" style="stroke-width: 30" />
-          <path class="limb" d="M28 462l6 16" style="stroke-width: 22" />
-        </g>
+    <g aria-hidden="true">
+      {#each body.filter((p) => p.tone !== 'seam' && !lines.includes(p.tone)) as path, i (i)}
+        <path class={['body', path.tone, path.shaded && 'shaded']} d="m{path.x} {path.y}{path.steps}" />
       {/each}
     </g>
-    {#each patches.filter((p) => p.face === face) as patch (patch.area)}
-      {@const a = dose.get(patch.area)}
-      {@const [x, y, rx, ry, turn = 0] = patch.at}
-      {#each [['right', a?.rightMs ?? 0], ['left', a?.leftMs ?? 0]] as const as [side, ms] (side)}
-        {@const s = side === 'right' ? rightIs : -rightIs}
-        <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
-        <ellipse
-          class="patch"
-          class:theme={theme.includes(patch.area)}
-          class:chosen={chosen === patch.area}
-          cx={s * x}
-          cy={y}
-          {rx}
-          {ry}
-          transform="rotate({s * turn} {s * x} {y})"
-          style="fill-opacity: {tint(ms)}"
-          onclick={() => onchoose(patch.area)}
-          ><title>{plain(patch.area)}, {side}: {clock(ms)}</title></ellipse
-        >
-      {/each}
+    {#each seen as { area, sides } (area)}
+      <g
+        class="area"
+        class:theme={theme.includes(area)}
+        class:chosen={chosen === area}
+        role="button"
+        tabindex="0"
+        aria-pressed={theme.includes(area) || chosen === area}
+        aria-label={told(area)}
+        onclick={() => onchoose(area)}
+        onkeydown={(event) => key(event, area)}
+      >
+        <title>{told(area)}</title>
+        {#each sides as side (side.side)}
+          {@const ms = (side.side === 'right' ? dose.get(area)?.rightMs : dose.get(area)?.leftMs) ?? 0}
+          <path d="m{side.x} {side.y}{side.steps}" style="fill-opacity: {tint(ms)}" />
+        {/each}
+      </g>
     {/each}
+    <g aria-hidden="true" class="lines">
+      {#each body.filter((p) => lines.includes(p.tone)) as path, i (i)}
+        <path class={path.tone} d="m{path.x} {path.y}{path.steps}" />
+      {/each}
+    </g>
   </svg>
   <figcaption class="font-head font-semibold capitalize">{face}</figcaption>
 </figure>
 
 <style>
   .body {
-    fill: var(--sand);
+    --tone: var(--sand-deep);
+    fill: var(--tone);
+    stroke: var(--tone);
+    stroke-width: 1.4;
+  }
+  .skin {
+    --tone: var(--sand);
   }
   .hair {
-    fill: var(--fig-hair);
+    --tone: var(--fig-hair);
   }
-  .eye {
-    fill: var(--fig-hair);
+  .area path {
+    fill: var(--deep);
+    stroke: var(--ground);
+    stroke-width: 2;
   }
-  .body .limb {
+  .area {
+    cursor: pointer;
+    outline: none;
+  }
+  .area.theme path {
+    stroke: var(--right);
+    stroke-width: 7;
+    paint-order: stroke;
+  }
+  .area.chosen path,
+  .area:focus-visible path {
+    stroke: var(--ink);
+    stroke-width: 8;
+  }
+  .area:hover path {
+    stroke: var(--ink);
+    stroke-width: 4;
+  }
+  .lines {
+    pointer-events: none;
+  }
+  .lines path {
     fill: none;
-    stroke: var(--sand);
+    stroke: var(--ground);
+    stroke-width: 4;
     stroke-linecap: round;
     stroke-linejoin: round;
   }
-  .patch {
-    fill: var(--deep);
-    stroke: var(--line);
-    stroke-width: 1;
-    cursor: pointer;
+  .lines .line,
+  .lines .face,
+  .lines .nose,
+  .lines .brow {
+    stroke: var(--muted);
+    stroke-width: 2.6;
   }
-  .theme {
-    stroke: var(--right);
-    stroke-width: 3;
-  }
-  .chosen {
-    stroke: var(--ink);
-    stroke-width: 3.5;
+  .lines .eye {
+    stroke: var(--muted);
+    stroke-width: 7;
   }
 </style>

@@ -168,7 +168,7 @@
       />
     </details>
   </div>
-  <div class="flex gap-2 max-lg:hidden" aria-hidden="true">
+  <div class="flex gap-2 max-lg:hidden">
     {#each ['front', 'back'] as const as face (face)}
       <BodyFace
         {face}

@@ -35,13 +35,30 @@ internal sealed class Renderer
     /// <param name="scale">Pixels to a stature: how finely it is drawn.</param>
     /// <param name="within">Where it is cut off, in thousandths of a stature: least x, least y, most x, most y; null for nowhere.</param>
     /// <returns>Its box holds all of it.</returns>
-    public static Figure Draw(Scene scene, Viewpoint viewpoint, Vector3 centre, float scale, int[]? within = null)
+    public static Figure Draw(Scene scene, Viewpoint viewpoint, Vector3 centre, float scale, int[]? within = null) =>
+        With(renderer => renderer.Render(scene, new(viewpoint, centre, scale), within));
+
+    /// <summary>The regions of a scene that pixels of one code make up, whatever lines run through them.</summary>
+    /// <param name="scene">What is seen.</param>
+    /// <param name="viewpoint">From where.</param>
+    /// <param name="centre">The spot of the room that comes to (0, 0).</param>
+    /// <param name="scale">Pixels to a stature.</param>
+    /// <param name="codeOf">The code of a point of the room on a part; 0 for none.</param>
+    public static IReadOnlyList<(int Code, FigurePath Path)> Regions(
+        Scene scene,
+        Viewpoint viewpoint,
+        Vector3 centre,
+        float scale,
+        Func<Part, Vector3, int> codeOf
+    ) => With(renderer => renderer.RegionsOf(scene, new(viewpoint, centre, scale), codeOf));
+
+    private static T With<T>(Func<Renderer, T> draw)
     {
         if (!Idle.TryTake(out var renderer))
             renderer = new();
         try
         {
-            return renderer.Render(scene, new(viewpoint, centre, scale), within);
+            return draw(renderer);
         }
         finally
         {
@@ -51,13 +68,7 @@ internal sealed class Renderer
 
     private Figure Render(Scene scene, Camera camera, int[]? within)
     {
-        solids.Begin(camera.Scale);
-        scene.AddTo(solids);
-        Begin(Extent(camera, within));
-        Rasterizer.Draw(solids.Span, new Overlaps(scene.Pose, solids, camera).Find(), camera, canvas);
-        var labels = new Labels(canvas, camera);
-        labels.DrawLines(scene.Pose);
-        labels.Write(tones);
+        Rasterize(scene, camera, within).Write(tones);
         new Seams(canvas, tones, camera.Scale).Write(across, down);
         map.Trace(canvas.Width, canvas.Height, tones, across, down);
         List<FigurePath> paths =
@@ -68,6 +79,44 @@ internal sealed class Renderer
             .. new FaceDrawing(scene.Pose, scene.Face, camera, canvas).Draw(),
         ];
         return new(paths, Box(scene, camera, within));
+    }
+
+    private Labels Rasterize(Scene scene, Camera camera, int[]? within)
+    {
+        solids.Begin(camera.Scale);
+        scene.AddTo(solids);
+        Begin(Extent(camera, within));
+        Rasterizer.Draw(solids.Span, new Overlaps(scene.Pose, solids, camera).Find(), camera, canvas);
+        var labels = new Labels(canvas, camera);
+        labels.DrawLines(scene.Pose);
+        return labels;
+    }
+
+    private List<(int, FigurePath)> RegionsOf(Scene scene, Camera camera, Func<Part, Vector3, int> codeOf)
+    {
+        Rasterize(scene, camera, null);
+        for (var i = 0; i < canvas.Size; i++)
+            if (canvas.PartAt(i) is not Part.None and var part)
+                tones[i] = codeOf(
+                    part,
+                    camera.Room(new(canvas.Left + (i % canvas.Width) + .5f, canvas.Top + (i / canvas.Width) + .5f, canvas.Depth[i]))
+                );
+        for (var i = 0; i < canvas.Size - canvas.Width; i++)
+        {
+            across[i] = (byte)(tones[i] != tones[i + 1] ? Crack.Border : Crack.None);
+            down[i] = (byte)(tones[i] != tones[i + canvas.Width] ? Crack.Border : Crack.None);
+        }
+        map.Trace(canvas.Width, canvas.Height, tones, across, down);
+        var regions = new List<(int, FigurePath)>();
+        foreach (var (code, loops) in map.Outlines().OrderBy(o => o.Key))
+        {
+            var writer = Writer(camera);
+            foreach (var loop in loops)
+                writer.Add(loop, close: true);
+            if (writer.As(Tone.Skin) is { } path)
+                regions.Add((code, path));
+        }
+        return regions;
     }
 
     private void Begin((int Left, int Top, int Right, int Bottom) extent)

@@ -47,6 +47,7 @@ public sealed class Hyphenated<T>() : JsonStringEnumConverter<T>(JsonNamingPolic
 [JsonSerializable(typeof(IReadOnlyList<Prop>))]
 [JsonSerializable(typeof(IReadOnlyList<ConditionSummary>))]
 [JsonSerializable(typeof(FiguresResponse))]
+[JsonSerializable(typeof(BodyMapResponse))]
 [JsonSerializable(typeof(FramesResponse))]
 [JsonSerializable(typeof(MoveTextResponse))]
 [JsonSerializable(typeof(PreviewResponse))]

@@ -436,6 +436,23 @@ public sealed record SolvedResponse(BodyResponse Body, Figure Figure);
 /// <summary>An axis as authors name it, with its normal range in degrees.</summary>
 public sealed record BodyAxisResponse(string Name, double Least, double Most);
 
+/// <summary>The body map: a person from the front and from the back.</summary>
+public sealed record BodyMapResponse(FaceResponse Front, FaceResponse Back);
+
+/// <summary>One face of the body map.</summary>
+public sealed record FaceResponse(Figure Body, IReadOnlyList<MappedAreaResponse> Areas)
+{
+    /// <summary>A face as it travels.</summary>
+    public static FaceResponse Of(BodyFace face) =>
+        new(
+            face.Body,
+            [.. face.Areas.Select(a => new MappedAreaResponse(a.Area.Name(), a.Side == Side.Right ? "right" : "left", a.X, a.Y, a.Steps))]
+        );
+}
+
+/// <summary>An area of the map on one side of the body: where its path begins, and how it goes on.</summary>
+public sealed record MappedAreaResponse(string Area, string Side, int X, int Y, string Steps);
+
 /// <summary>The pictures that were asked for, by key.</summary>
 public sealed record FiguresResponse(IReadOnlyDictionary<string, Figure> Figures);
 

@@ -12,6 +12,7 @@ internal static class BodyEndpoints
     public static void MapBody(this IEndpointRouteBuilder api)
     {
         api.MapGet("/body", Axes);
+        api.MapGet("/body/map", () => TypedResults.Ok(new BodyMapResponse(FaceResponse.Of(BodyMap.Front), FaceResponse.Of(BodyMap.Back))));
         api.MapPost("/body/solve", Solve).Accepts<SolveRequest>("application/json").Produces<SolvedResponse>().ProducesProblem(422);
     }
 

@@ -60,7 +60,7 @@ public class FiguresOfTheCatalogue
     {
         var boxes = Cards.Where(f => f.Drawn.CloseUp is null).AsParallel().Select(f => FigureDrawing.Picture(f).Box).ToList();
         Assert.All(boxes, b => Assert.InRange((b[2] - b[0]) / (double)(b[3] - b[1]), 1.32, 1.345));
-        Assert.InRange(boxes.Select(b => b[3] - b[1]).Distinct().Count(), 2, 9);
+        Assert.InRange(boxes.Select(b => b[3] - b[1]).Distinct().Count(), 2, 12);
     }
 
     [Theory]

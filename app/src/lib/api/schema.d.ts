@@ -745,6 +745,41 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/body/map': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['BodyMapResponse'];
+          };
+        };
+      };
+    };
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/body/solve': {
     parameters: {
       query?: never;
@@ -2549,6 +2584,10 @@ export interface components {
       /** Format: double */
       most: number;
     };
+    BodyMapResponse: {
+      front: components['schemas']['FaceResponse'];
+      back: components['schemas']['FaceResponse'];
+    };
     BodyResponse: {
       angles: number[];
       pelvis: number[];
@@ -2675,6 +2714,10 @@ export interface components {
       /** Format: int32 */
       of: number;
       cue: null | string;
+    };
+    FaceResponse: {
+      body: components['schemas']['Figure'];
+      areas: components['schemas']['MappedAreaResponse'][];
     };
     /**
      * @description The four families of positions.
@@ -3023,6 +3066,15 @@ export interface components {
       items: unknown[];
       /** Format: int32 */
       total: number;
+    };
+    MappedAreaResponse: {
+      area: string;
+      side: string;
+      /** Format: int32 */
+      x: number;
+      /** Format: int32 */
+      y: number;
+      steps: string;
     };
     MilderResponse: {
       what: string;
