@@ -2,6 +2,7 @@ using System.Globalization;
 using System.Security;
 using System.Text;
 using AmpleTide.Core.Figures;
+using AmpleTide.Core.Figures.Paths;
 
 namespace AmpleTide.Formats;
 

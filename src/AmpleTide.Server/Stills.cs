@@ -2,6 +2,7 @@ using System.IO.Compression;
 using System.Text.Json;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Figures;
+using AmpleTide.Core.Figures.Paths;
 using Microsoft.Extensions.Caching.Memory;
 
 namespace AmpleTide.Server;

@@ -5,6 +5,7 @@ using AmpleTide.Catalogue;
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Figures;
+using AmpleTide.Core.Figures.Paths;
 using AmpleTide.Formats;
 
 // Writes contact sheets of all figures as HTML pages, forty-eight to a sheet, for the eye to judge.

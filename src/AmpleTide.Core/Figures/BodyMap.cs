@@ -1,6 +1,7 @@
 using System.Numerics;
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Figures.Paths;
 using AmpleTide.Core.Figures.Surface;
 using Vector = AmpleTide.Core.Body.Vector;
 

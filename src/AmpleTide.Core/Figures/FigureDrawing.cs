@@ -2,6 +2,7 @@ using System.Numerics;
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Figures.Marks;
+using AmpleTide.Core.Figures.Paths;
 using AmpleTide.Core.Figures.Raster;
 using AmpleTide.Core.Figures.Surface;
 using Vector = AmpleTide.Core.Body.Vector;
@@ -74,7 +75,7 @@ public static class FigureDrawing
         var pen = new MarkPen();
         new MotionArrows(form, see).Draw(phase, since, isOneOfSome, pen);
         new Signs(form, phase, see).Draw(pen);
-        return new([.. body.Paths, .. pen.Path is { } marks ? [marks] : Array.Empty<FigurePath>()], Framing.Both(body.Box, pen.Box));
+        return new([.. body.Paths, .. pen.Path is { } marks ? [marks] : Array.Empty<FigurePath>()], Figure.Both(body.Box, pen.Box));
     }
 
     private static Figure Close(Scene scene, CloseUp closeUp, Viewpoint view, Vector centre, int beyond)

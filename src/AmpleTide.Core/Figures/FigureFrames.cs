@@ -2,6 +2,7 @@ using System.Numerics;
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Figures.Marks;
+using AmpleTide.Core.Figures.Paths;
 using AmpleTide.Core.Figures.Surface;
 using Vector = AmpleTide.Core.Body.Vector;
 
@@ -42,11 +43,11 @@ public static class FigureFrames
                     .Range(1, PerPhase)
                     .Select(i => moment.Towards(end, Eased(i / (double)PerPhase), form.Phases[phase].Phase.ArmPlane))
                     .Select(scene => Renderer.Draw(scene.With(form) with { Mat = mat }, viewpoint, centre.Single(), Fine))
-                    .Select(f => pen.Path is { } marks ? new Figure([.. f.Paths, marks], Framing.Both(f.Box, pen.Box)) : f),
+                    .Select(f => pen.Path is { } marks ? new Figure([.. f.Paths, marks], Figure.Both(f.Box, pen.Box)) : f),
             ];
             moment = end;
         }
-        var all = phases.SelectMany(p => p).Select(f => f.Box).Aggregate((a, b) => Framing.Both(a, b));
+        var all = phases.SelectMany(p => p).Select(f => f.Box).Aggregate((a, b) => Figure.Both(a, b));
         var box = form.Drawn.CloseUp is { } near
             ? Framing.Round(CloseBox(form, near, see), onFloor: false)
             : Framing.Round(all, onFloor: true);
@@ -54,7 +55,7 @@ public static class FigureFrames
     }
 
     private static int[] CloseBox(MoveForm form, CloseUp near, Func<Vector, Vector2> see) =>
-        form.Phases.Select(p => Framing.Close(near, p.Shape.Skeleton(), see)).Aggregate((a, b) => Framing.Both(a, b));
+        form.Phases.Select(p => Framing.Close(near, p.Shape.Skeleton(), see)).Aggregate((a, b) => Figure.Both(a, b));
 
     /// <summary>The spot on the floor that the frames of a move are centred on, for the right side.</summary>
     public static Vector CentreOf(MoveForm form) => FigureDrawing.CentreOf(BeginningOf(form));

@@ -41,10 +41,6 @@ internal static class Framing
     /// <summary>How large a frame makes what is in it: less is larger.</summary>
     public static double Shrinks(int[] box) => Math.Max((box[2] - box[0]) / Wide, box[3] - box[1]);
 
-    /// <summary>The box round two.</summary>
-    public static int[] Both(int[] a, int[]? b) =>
-        b is null ? a : [Math.Min(a[0], b[0]), Math.Min(a[1], b[1]), Math.Max(a[2], b[2]), Math.Max(a[3], b[3])];
-
     private static readonly Dictionary<CloseUp, (string[] Around, int Margin)> Near = new()
     {
         [CloseUp.Face] = (["crown", "chin", "breastbone"], 70),

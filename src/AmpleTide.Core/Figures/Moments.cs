@@ -2,6 +2,7 @@ using System.Numerics;
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Figures.Marks;
+using AmpleTide.Core.Figures.Paths;
 using AmpleTide.Core.Figures.Surface;
 
 namespace AmpleTide.Core.Figures;
@@ -85,7 +86,7 @@ internal static class Moments
             foreach (var moment in row.Skip(1))
             {
                 var next = moment.Moved(line.Box[2] + length + (2 * room) - moment.Box[0], 0);
-                var down = Middle(Framing.Both(line.Box, next.Box), 1);
+                var down = Middle(Figure.Both(line.Box, next.Box), 1);
                 Arrow.Straight(pen, new(line.Box[2] + room, down), new(next.Box[0] - room, down), size);
                 line = line.Beside(next);
             }

@@ -2,6 +2,7 @@ using System.Collections.Concurrent;
 using System.Numerics;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Figures.Marks;
+using AmpleTide.Core.Figures.Paths;
 using AmpleTide.Core.Figures.Raster;
 using AmpleTide.Core.Figures.Surface;
 using AmpleTide.Core.Figures.Tracing;

@@ -3,7 +3,7 @@ using System.Text.Json.Serialization;
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Conditions;
-using AmpleTide.Core.Figures;
+using AmpleTide.Core.Figures.Paths;
 using AmpleTide.Core.Logbook;
 using AmpleTide.Core.Scoring;
 using AmpleTide.Formats;

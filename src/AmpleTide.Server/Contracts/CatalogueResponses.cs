@@ -5,6 +5,7 @@ using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Classes;
 using AmpleTide.Core.Conditions;
 using AmpleTide.Core.Figures;
+using AmpleTide.Core.Figures.Paths;
 using AmpleTide.Core.Planning;
 using AmpleTide.Core.Suggestions;
 

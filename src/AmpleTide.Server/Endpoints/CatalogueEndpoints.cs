@@ -3,6 +3,7 @@ using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Classes;
 using AmpleTide.Core.Figures;
+using AmpleTide.Core.Figures.Paths;
 using AmpleTide.Core.Judgements;
 using AmpleTide.Core.Planning;
 using AmpleTide.Formats;

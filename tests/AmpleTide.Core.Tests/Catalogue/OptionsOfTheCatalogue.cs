@@ -4,6 +4,7 @@ using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Conditions;
 using AmpleTide.Core.Figures;
+using AmpleTide.Core.Figures.Paths;
 using AmpleTide.Core.Tests.Figures;
 
 namespace AmpleTide.Core.Tests.Catalogue;

@@ -1,5 +1,6 @@
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Figures;
+using AmpleTide.Core.Figures.Paths;
 
 namespace AmpleTide.Core.Tests.Figures;
 

@@ -2,6 +2,7 @@ using System.Globalization;
 using System.Numerics;
 using System.Text.RegularExpressions;
 using AmpleTide.Core.Figures;
+using AmpleTide.Core.Figures.Paths;
 
 namespace AmpleTide.Core.Tests.Figures;
 

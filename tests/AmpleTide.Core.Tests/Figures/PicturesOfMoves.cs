@@ -2,6 +2,7 @@ using System.Numerics;
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Figures;
+using AmpleTide.Core.Figures.Paths;
 
 namespace AmpleTide.Core.Tests.Figures;
 

@@ -1,4 +1,5 @@
 using System.Numerics;
+using AmpleTide.Core.Figures.Paths;
 using AmpleTide.Core.Figures.Tracing;
 
 namespace AmpleTide.Core.Figures.Marks;

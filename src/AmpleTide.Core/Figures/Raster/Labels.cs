@@ -1,5 +1,6 @@
 using System.Numerics;
 using AmpleTide.Core.Body;
+using AmpleTide.Core.Figures.Paths;
 using AmpleTide.Core.Figures.Surface;
 
 namespace AmpleTide.Core.Figures.Raster;

@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Numerics;
 using System.Text;
+using AmpleTide.Core.Figures.Paths;
 
 namespace AmpleTide.Core.Figures.Tracing;
 

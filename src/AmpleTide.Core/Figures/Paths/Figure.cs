@@ -1,4 +1,4 @@
-namespace AmpleTide.Core.Figures;
+namespace AmpleTide.Core.Figures.Paths;
 
 /// <summary>What a path of a figure is, and so how it is coloured. Those from <see cref="Seam"/> on are lines, but for the marks.</summary>
 public enum Tone
@@ -47,7 +47,11 @@ public sealed record FigurePath(Tone Tone, bool Shaded, int X, int Y, string Ste
 public sealed record Figure(IReadOnlyList<FigurePath> Paths, int[] Box)
 {
     /// <summary>This figure and another in one box.</summary>
-    public Figure Beside(Figure other) => new([.. Paths, .. other.Paths], Framing.Both(Box, other.Box));
+    public Figure Beside(Figure other) => new([.. Paths, .. other.Paths], Both(Box, other.Box));
+
+    /// <summary>The box round two.</summary>
+    public static int[] Both(int[] a, int[]? b) =>
+        b is null ? a : [Math.Min(a[0], b[0]), Math.Min(a[1], b[1]), Math.Max(a[2], b[2]), Math.Max(a[3], b[3])];
 
     /// <summary>The same figure so far to the right and down.</summary>
     public Figure Moved(int right, int down) =>
