@@ -35,7 +35,7 @@ public class Calls(RunningServer server) : IClassFixture<RunningServer>
         var svg = System.Xml.Linq.XDocument.Parse(await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken)).Root!;
         Assert.Equal("http://www.w3.org/2000/svg", svg.Name.NamespaceName);
         Assert.Equal("Cat and cow", svg.Elements().First().Value);
-        Assert.True(svg.Elements().Count(e => e.Name.LocalName == "path") >= 10);
+        Assert.True(svg.Descendants().Count(e => e.Name.LocalName == "path") >= 10);
         Assert.Equal(HttpStatusCode.NotFound, (await server.Http.GetAsync("/api/moves/none/figure.svg")).StatusCode);
         Assert.Equal(HttpStatusCode.NotFound, (await server.Http.GetAsync("/api/moves/cat-cow/figure.svg?position=prone")).StatusCode);
     }
@@ -59,11 +59,28 @@ public class Calls(RunningServer server) : IClassFixture<RunningServer>
     }
 
     [Fact]
-    public async Task A_move_comes_with_a_figure_for_each_phase_and_position()
+    public async Task A_picture_comes_for_each_position_of_a_move()
     {
-        var move = await Json("/api/moves/neck-side-tilt");
-        Assert.All(move["phases"]!.AsArray(), phase => Assert.Equal(5, phase!["figures"]!.AsObject().Count));
-        Assert.All(move["phases"]![0]!["figures"]!["standing"]!["parts"]!.AsArray(), part => Assert.NotNull(part!["tone"]));
+        List<string> wanted = ["neck-side-tilt@seated-cross@base", "neck-side-tilt@standing@base"];
+        var figures = (await Json($"/api/figures?of={string.Join(',', wanted)}"))["figures"]!;
+        foreach (var key in wanted)
+            Assert.All(figures[key]!["paths"]!.AsArray(), path => Assert.NotNull(path!["tone"]));
+        Assert.NotEqual(figures[wanted[0]]!.ToJsonString(), figures[wanted[1]]!.ToJsonString());
+    }
+
+    [Fact]
+    public async Task The_left_side_of_a_mirrored_move_need_not_be_asked_for()
+    {
+        Assert.True((await Json("/api/moves/warrior-two/frames"))["mirrors"]!.GetValue<bool>());
+        Assert.False((await Json("/api/moves/shoulder-rolls/frames"))["mirrors"]!.GetValue<bool>());
+    }
+
+    [Fact]
+    public async Task The_body_map_has_every_area_on_both_sides()
+    {
+        var map = await Json("/api/body/map");
+        List<JsonNode?> areas = [.. map["front"]!["areas"]!.AsArray(), .. map["back"]!["areas"]!.AsArray()];
+        Assert.Equal(Core.Body.Areas.All.Order(), areas.Select(a => a!["area"]!.GetValue<string>()).Distinct().Order());
     }
 
     [Theory]

@@ -324,7 +324,7 @@ public class OwnMovesAreKept(RunningServer server) : IClassFixture<RunningServer
         var now = solved["body"]!["handles"]!.AsArray().Single(h => h!["name"]!.GetValue<string>() == "right.hand")!;
         Assert.InRange(now["x"]!.GetValue<int>(), x - 6, x + 6);
         Assert.InRange(now["y"]!.GetValue<int>(), y - 6, y + 6);
-        Assert.NotEmpty(solved["figure"]!["parts"]!.AsArray());
+        Assert.NotEmpty(solved["figure"]!["paths"]!.AsArray());
     }
 
     [Theory]

@@ -145,10 +145,10 @@ test('a shape is made by dragging, by sliders and by fields, and every step can 
   const hand = page.getByRole('button', { name: /^Right hand/ });
   await hand.waitFor();
   const figure = page.locator('svg').filter({ has: page.getByRole('button', { name: /^Head/ }) });
-  const calm = await figure.locator('path.eye').first().getAttribute('d');
+  const calm = await figure.locator('path.face').first().getAttribute('d');
   await page.getByRole('combobox', { name: 'Face' }).selectOption('eyes shut');
   await expect.poll(written).toMatch(/face: eyes-shut/);
-  await expect(figure.locator('path.eye').first()).not.toHaveAttribute('d', calm!);
+  await expect(figure.locator('path.face').first()).not.toHaveAttribute('d', calm!);
 
   // The figure is placed by the server; it is taken hold of where it has come to rest.
   const atRest = async () => {
@@ -249,7 +249,7 @@ test('a move of your own has the picture its maker chooses', async ({ page }) =>
 });
 
 test('what goes on in a move of your own is said by fields, seen in its picture, and undone', async ({ page }) => {
-  await page.goto('/#/write/mountain');
+  await page.goto('/#/write/final-rest');
   const picture = page.getByRole('region', { name: 'The picture' });
   const card = picture.getByRole('img', { name: 'As on cards and lines' });
   const drawn = () => card.evaluate((svg) => svg.innerHTML);

@@ -33,10 +33,25 @@ test('sides show what one has more, and lead to the line', async ({ page, reques
   await expect(page.locator('[data-line="l1"]')).toHaveClass(/selected/);
 });
 
+test('what a class is about is chosen on the body, by click and by key', async ({ page, request }) => {
+  const id = await classOf(request, lopsided);
+  await page.goto(`/#/plan/${id}/brief`);
+  const front = page.getByRole('group', { name: 'front of the body' });
+  const about = page.getByRole('group', { name: 'What it is about' });
+  await expect(about.getByRole('button', { name: 'Chest' })).toHaveAttribute('aria-pressed', 'false');
+  await front.getByRole('button', { name: /^chest/ }).click();
+  await expect(about.getByRole('button', { name: 'Chest' })).toHaveAttribute('aria-pressed', 'true');
+  await front.getByRole('button', { name: /^thighs/ }).focus();
+  await page.keyboard.press('Enter');
+  await expect(about.getByRole('button', { name: 'Thighs', exact: true })).toHaveAttribute('aria-pressed', 'true');
+  await page.keyboard.press('Space');
+  await expect(about.getByRole('button', { name: 'Thighs', exact: true })).toHaveAttribute('aria-pressed', 'false');
+});
+
 test('the body lists what was eased, and which lines did it', async ({ page, request }) => {
   const id = await classOf(request, lopsided);
   await page.goto(`/#/plan/${id}/body`);
-  await page.getByRole('button', { name: /^Neck/i }).click();
+  await page.getByRole('region', { name: 'Areas' }).getByRole('button', { name: /^Neck/i }).click();
   await page.getByRole('button', { name: 'Ear to shoulder' }).click();
   await expect(page.locator('[data-line="l1"]')).toHaveClass(/selected/);
 });
