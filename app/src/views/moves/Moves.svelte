@@ -1,11 +1,12 @@
 <script lang="ts">
   import { api, type Move, type MoveToMend } from '../../lib/api/client';
   import { plain } from '../../lib/words';
-  import { onMount } from 'svelte';
+  import { onDestroy, onMount } from 'svelte';
   import { replace, router } from 'svelte-spa-router';
   import { SvelteURLSearchParams } from 'svelte/reactivity';
-  import Figure from '../../figures/Figure.svelte';
-  import { figureKey, figures } from '../../figures/figures.svelte';
+  import CardFigure from '../../figures/CardFigure.svelte';
+  import { frames } from '../../figures/frames.svelte';
+  import { playing } from '../../figures/playing.svelte';
   import { catalogue } from '../../lib/catalogue.svelte';
   import Header from '../../lib/Header.svelte';
   import SearchField from '../../lib/SearchField.svelte';
@@ -59,6 +60,13 @@
     for (const [key, value] of Object.entries(wanted)) if (value) query.set(key, value);
     void replace(`/moves${query.size ? `?${query}` : ''}`);
   });
+
+  const play = (move: Move) => {
+    const taken = [move.id, seenIn(move), 'base', 'right'] as const;
+    void playing.start(move.id, () => frames.load(...taken).then(() => frames.of(...taken)));
+  };
+  const rest = () => playing.stop();
+  onDestroy(rest);
 </script>
 
 <svelte:head><title>Moves · Ample Tide</title></svelte:head>
@@ -151,13 +159,15 @@
     <ul class="mt-3 grid grid-cols-[repeat(auto-fill,minmax(168px,1fr))] gap-x-5 gap-y-6">
       {#each found as move (move.id)}
         <li class="move">
-          <a href="#/moves/{move.id}" class="block rounded-2xl p-2 hover:bg-band">
-            <Figure
-              figure={figures.of(figureKey(move.id, seenIn(move), 'base'))}
-              label=""
-              width={168}
-              height={132}
-            />
+          <a
+            href="#/moves/{move.id}"
+            class="block rounded-2xl p-2 hover:bg-band"
+            onpointerenter={() => play(move)}
+            onpointerleave={rest}
+            onfocus={() => play(move)}
+            onblur={rest}
+          >
+            <CardFigure move={move.id} position={seenIn(move)} width={168} height={132} />
             <h2 class="mt-1 font-sans text-[16px] leading-snug font-bold">{move.name}</h2>
             <p class="text-[13.5px] text-muted">
               {foundBy(move) || move.areas.slice(0, 2).map(plain).join(', ') || plain(move.kind)} · {doseOf(
