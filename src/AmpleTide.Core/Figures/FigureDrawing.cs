@@ -83,7 +83,7 @@ public static class FigureDrawing
         var box = Framing.Close(closeUp, scene.Pose.Skeleton, Sight(view, centre));
         var seen = scene with
         {
-            Mat = closeUp == CloseUp.Feet ? scene.Mat : null,
+            Mat = closeUp == CloseUp.Feet ? Mat.UnderFeet(scene.Pose) : null,
             // Of what stands about only what the feet are on; of what lies under the head all.
             Props =
                 closeUp == CloseUp.Feet

@@ -41,7 +41,8 @@ internal static class Moments
             || form.Phases.Length != 2
             || form.HasStay
             || form.Drawn.CloseUp is not null
-            || form.Move.Sides == Sidedness.Circling;
+            || form.Move.Sides == Sidedness.Circling
+            || form.Drawn.Signs.Any(s => s.Sign == Sign.Circle);
         if (tells)
             return [form.Move.Picture];
         var (one, other) = (form.Phases[0].Shape.Skeleton(), form.Phases[1].Shape.Skeleton());

@@ -114,7 +114,11 @@ internal sealed class FaceDrawing(Pose pose, Expression face, Camera camera, Can
                 v = (y - up) / tall;
             return z + (deep * MathF.Sqrt(MathF.Max(0, 1 - (u * u) - (v * v))));
         }
-        var front = MathF.Max(Front(.010f, .041f, .0385f, .047f, -.012f), Front(-.007f, .0565f, .0475f, .0515f, .011f));
+        // Face, forehead and jaw.
+        var front = MathF.Max(
+            Front(.031f, .015f, .020f, .0155f, -.046f),
+            MathF.Max(Front(.010f, .041f, .0385f, .047f, -.012f), Front(-.007f, .0565f, .0475f, .0515f, .011f))
+        );
         return pose.Head.At(x, C + y, front + .001f);
     }
 

@@ -131,7 +131,8 @@ internal sealed class SignDrawing(MarkPen pen)
             start = -MathF.PI / 2;
         Arrow.Along(
             pen,
-            [.. Enumerable.Range(0, steps + 1).Select(i => place.Around(radius, start - ((steps - i) * ((2 * MathF.PI) - gap) / steps)))]
+            [.. Enumerable.Range(0, steps + 1).Select(i => place.Around(radius, start - ((steps - i) * ((2 * MathF.PI) - gap) / steps)))],
+            size: place.Size
         );
     }
 

@@ -48,6 +48,19 @@ internal sealed record Mat(Vector3[] Corners)
         ]);
     }
 
+    /// <summary>A piece of the mat, just under the feet.</summary>
+    public static Mat UnderFeet(Pose pose)
+    {
+        const float margin = .07f;
+        Vector3 low = new(float.MaxValue),
+            high = new(float.MinValue);
+        for (var side = 0; side < 2; side++)
+            foreach (var point in new[] { pose.On(Segment.RightFoot, side).At(0, 0, -.03f), pose.On(Segment.RightToes, side).Origin })
+                (low, high) = (Vector3.Min(low, point), Vector3.Max(high, point));
+        (low, high) = (low - new Vector3(margin), high + new Vector3(margin));
+        return new([new(low.X, 0, low.Z), new(high.X, 0, low.Z), new(high.X, 0, high.Z), new(low.X, 0, high.Z)]);
+    }
+
     // Along the body of one who lies, before one who sits or stands.
     private static Vector3 WayOf(Pose pose)
     {
