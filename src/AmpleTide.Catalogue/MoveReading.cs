@@ -112,6 +112,7 @@ internal sealed partial class MoveReading(
             School = ReadSchool(entry),
             OptionBy = ReadOptionBy(entry),
             Felt = ReadFelt(entry),
+            Hidden = entry.Has("hidden") ? entry.Text("hidden") : null,
             Watch = ReadWatch(entry),
             OptIn = entry.Flag("optIn"),
             Effort = effort,

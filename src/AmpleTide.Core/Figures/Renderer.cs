@@ -53,6 +53,24 @@ internal sealed class Renderer
         Func<Part, Vector3, int> codeOf
     ) => With(renderer => renderer.RegionsOf(scene, new(viewpoint, centre, scale), codeOf));
 
+    /// <summary>How much of each part is seen, in statures squared.</summary>
+    /// <param name="scene">What is seen.</param>
+    /// <param name="viewpoint">From where.</param>
+    /// <param name="centre">The spot of the room that comes to (0, 0).</param>
+    public static IReadOnlyDictionary<Part, double> Seen(Scene scene, Viewpoint viewpoint, Vector3 centre)
+    {
+        const float coarse = 220;
+        return With(renderer =>
+        {
+            renderer.Rasterize(scene, new(viewpoint, centre, coarse), null);
+            var canvas = renderer.canvas;
+            return Enumerable
+                .Range(0, canvas.Size)
+                .GroupBy(canvas.PartAt)
+                .ToDictionary(g => g.Key, g => g.Count() / (double)(coarse * coarse));
+        });
+    }
+
     private static T With<T>(Func<Renderer, T> draw)
     {
         if (!Idle.TryTake(out var renderer))

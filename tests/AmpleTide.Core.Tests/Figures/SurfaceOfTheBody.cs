@@ -1,4 +1,5 @@
 using System.Numerics;
+using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Figures;
 using AmpleTide.Core.Figures.Surface;
@@ -31,6 +32,40 @@ public class SurfaceOfTheBody
                 }
             }
     }
+
+    // Less than a fifth of a hand, in statures squared, is not seen on a card.
+    private const double LeastHand = .0009;
+
+    [Fact]
+    public void A_hand_that_touches_is_seen_on_the_card()
+    {
+        var hidden = Shipped
+            .Catalogue.Moves.Where(m => m.Hidden is null)
+            .AsParallel()
+            .SelectMany(move =>
+            {
+                var form = Shipped.Catalogue.Form(move, Shipped.Catalogue.Position(move.In[0])!, MoveForm.BaseOption);
+                var shape = form.Phases[move.Picture].Shape;
+                var seen = Renderer.Seen(Scene.Of(form, move.Picture), form.View, FigureDrawing.CentreOf(shape).Single());
+                // Where both hands do the same, one that is seen stands for the other.
+                bool IsHidden(Touch touch) =>
+                    HandOf(touch) is { } hand
+                    && Area(seen, hand.SideOf()) < LeastHand
+                    && !(IsMutual(touch, shape) && Area(seen, 1 - hand.SideOf()) >= LeastHand);
+                return shape.Touches.Where(IsHidden).Select(t => $"{move.Id}: {t.Mark.Name} on {t.On.Name}");
+            })
+            .Order()
+            .ToList();
+        Assert.True(hidden.Count == 0, string.Join('\n', hidden));
+    }
+
+    private static bool IsMutual(Touch touch, Shape shape) =>
+        touch.Grip is Grip.Clasp or Grip.Press || shape.Touches.Contains(touch.Mirror()) || shape.Touches.Any(t => t.Grip == Grip.Press);
+
+    private static Segment? HandOf(Touch touch) => touch.Mark.Segment.OnTheRight() == Segment.RightHand ? touch.Mark.Segment : null;
+
+    private static double Area(IReadOnlyDictionary<Part, double> seen, int side) =>
+        seen.Where(s => s.Key.IsHand() && s.Key.IsLeft() == (side == 1)).Sum(s => s.Value);
 
     private static float Down(Solid s) => MathF.Sqrt((s.A.Y * s.A.Y) + (s.B.Y * s.B.Y) + (s.C.Y * s.C.Y));
 }
