@@ -9,13 +9,17 @@ using AmpleTide.Core.Figures.Paths;
 using AmpleTide.Formats;
 
 // Writes contact sheets of all figures as HTML pages, forty-eight to a sheet, for the eye to judge.
-// Usage: catalogue-folder output-folder [named|unnamed] [phases|options] [id-prefix,…]
+// Usage: catalogue-folder output-folder [named|unnamed] [phases|options] [seed=NUMBER] [id-prefix,…]
 // Unnamed sheets are shuffled and numbered; what each number is stands in key.txt beside them.
 var (folder, output) = (args[0], args[1]);
 var named = !args.Contains("unnamed");
 var eachPhase = args.Contains("phases");
 var options = args.Contains("options");
-var only = args.Skip(2).FirstOrDefault(a => a is not ("named" or "unnamed" or "phases" or "options"));
+var seed = args.Where(a => a.StartsWith("seed=", StringComparison.Ordinal))
+    .Select(a => int.Parse(a[5..], CultureInfo.InvariantCulture))
+    .FirstOrDefault(20261126);
+var only = args.Skip(2)
+    .FirstOrDefault(a => a is not ("named" or "unnamed" or "phases" or "options") && !a.StartsWith("seed=", StringComparison.Ordinal));
 MoveCatalogue catalogue;
 try
 {
@@ -54,7 +58,7 @@ Directory.CreateDirectory(output);
 if (!named)
 {
     // Neighbours in the catalogue would give each other away; the key stays out of sight until the sheets have been named.
-    new Random(20261126).Shuffle(CollectionsMarshal.AsSpan(figures));
+    new Random(seed).Shuffle(CollectionsMarshal.AsSpan(figures));
     File.WriteAllLines(Path.Combine(output, "key.txt"), figures.Select((f, i) => $"{i + 1} {f.Name}"));
 }
 const int perSheet = 48;
