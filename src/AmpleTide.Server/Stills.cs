@@ -69,7 +69,8 @@ public sealed class Stills(MoveCatalogue shipped, string file) : IDisposable
                     return kept.Figures;
             }
         }
-        catch (Exception error) when (error is IOException or JsonException or InvalidDataException or UnauthorizedAccessException)
+        catch (Exception error)
+            when (error is IOException or JsonException or InvalidDataException or InvalidOperationException or UnauthorizedAccessException)
         {
             return [];
         }
