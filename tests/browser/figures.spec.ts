@@ -29,7 +29,7 @@ for (const theme of ['paper', 'night'])
       const figure = page.locator(`.move a[href="#/moves/${id}"] svg`);
       await figure.scrollIntoViewIfNeeded();
       await expect(figure.locator('path').first()).toBeAttached();
-      await expect(figure).toHaveScreenshot(`${id}-${theme}.png`, { maxDiffPixelRatio: 0.02 });
+      await expect(figure).toHaveScreenshot(`${id}-${theme}.png`, { maxDiffPixelRatio: 0.008 });
     }
   });
 
