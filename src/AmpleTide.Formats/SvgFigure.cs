@@ -74,24 +74,22 @@ public static class SvgFigure
     {
         var svg = new StringBuilder("<g stroke-linejoin=\"round\" stroke-linecap=\"round\">");
         foreach (var path in figure.Paths)
-        {
-            var (light, shade) = Paper[path.Tone];
-            var colour = path.Shaded ? shade : light;
-            var width = Widths.GetValueOrDefault(path.Tone, Hair);
-            if (path.Tone == Tone.Mark)
-            {
-                // A light edge, so that an arrow is seen on the body too.
-                svg.Append(
-                    CultureInfo.InvariantCulture,
-                    $"<path d=\"m{path.X} {path.Y}{path.Steps}\" fill=\"{colour}\" stroke=\"{Ground}\" stroke-width=\"{MarkEdge}\" paint-order=\"stroke\"/>"
-                );
-                continue;
-            }
-            svg.Append(
-                CultureInfo.InvariantCulture,
-                $"<path d=\"m{path.X} {path.Y}{path.Steps}\" fill=\"{(Widths.ContainsKey(path.Tone) ? "none" : colour)}\" stroke=\"{colour}\" stroke-width=\"{width}\"/>"
-            );
-        }
+            svg.Append(Element(path));
         return svg.Append("</g>").ToString();
+    }
+
+    private static string Element(FigurePath path)
+    {
+        var (light, shade) = Paper[path.Tone];
+        var colour = path.Shaded ? shade : light;
+        var isLine = Widths.TryGetValue(path.Tone, out var width);
+        // A mark has a light edge, so that it is seen on the body too.
+        var (edge, wide, order) =
+            path.Tone == Tone.Mark ? (Ground, MarkEdge, " paint-order=\"stroke\"") : (colour, isLine ? width : Hair, "");
+        var fill = isLine ? "none" : colour;
+        return string.Create(
+            CultureInfo.InvariantCulture,
+            $"<path d=\"m{path.X} {path.Y}{path.Steps}\" fill=\"{fill}\" stroke=\"{edge}\" stroke-width=\"{wide}\"{order}/>"
+        );
     }
 }

@@ -29,23 +29,23 @@ public static class FigureFrames
         var start = BeginningOf(form);
         var centre = FigureDrawing.CentreOf(start);
         var see = FigureDrawing.Sight(viewpoint, centre);
-        var moment = new Moment(start, form.HasStay || form.Phases.Length == 1 ? Look.Calm : form.Phases[^1].Phase.Look);
-        var mat = Mat.Under(form.Phases.Select(p => new Pose(p.Shape)).Prepend(moment.Pose));
+        var from = new PhaseEnd(start, form.HasStay || form.Phases.Length == 1 ? Look.Calm : form.Phases[^1].Phase.Look);
+        var mat = Mat.Under(form.Phases.Select(p => new Pose(p.Shape)).Prepend(from.Pose));
         var phases = new IReadOnlyList<Figure>[form.Phases.Length];
         foreach (var phase in form.InOrder(side))
         {
-            var end = new Moment(form.Phases[phase].Shape, form.Phases[phase].Phase.Look);
+            var end = new PhaseEnd(form.Phases[phase].Shape, form.Phases[phase].Phase.Look);
             var pen = new MarkPen();
             new Signs(form, phase, see).Draw(pen);
             phases[phase] =
             [
                 .. Enumerable
                     .Range(1, PerPhase)
-                    .Select(i => moment.Towards(end, Eased(i / (double)PerPhase), form.Phases[phase].Phase.ArmPlane))
+                    .Select(i => from.Towards(end, Eased(i / (double)PerPhase), form.Phases[phase].Phase.ArmPlane))
                     .Select(scene => Renderer.Draw(scene.With(form) with { Mat = mat }, viewpoint, centre.Single(), Fine))
                     .Select(f => pen.Path is { } marks ? new Figure([.. f.Paths, marks], Figure.Both(f.Box, pen.Box)) : f),
             ];
-            moment = end;
+            from = end;
         }
         var all = phases.SelectMany(p => p).Select(f => f.Box).Aggregate((a, b) => Figure.Both(a, b));
         var box = form.Drawn.CloseUp is { } near
@@ -67,14 +67,14 @@ public static class FigureFrames
     private static double Eased(double t) => t * t * (3 - (2 * t));
 
     /// <summary>The end of a phase, with how its hands lie and its face looks.</summary>
-    private sealed class Moment(Shape shape, Look look)
+    private sealed class PhaseEnd(Shape shape, Look look)
     {
         private readonly HandPose[] hands = HandPosing.Both(new(shape), look);
 
         public Pose Pose { get; } = new(shape);
 
         /// <summary>Part of the way to another: hands and face go along with the body.</summary>
-        public Scene Towards(Moment end, double t, double? armPlane)
+        public Scene Towards(PhaseEnd end, double t, double? armPlane)
         {
             var on = Pose.Shape.Blend(end.Pose.Shape, t, armPlane);
             var pose = new Pose(on);

@@ -79,6 +79,9 @@ internal sealed class Labels(Canvas canvas, Camera camera)
         // The sides of what stands about; how light falls on it otherwise; by eye, no source.
         const float soft = .60f,
             upwards = -.12f;
+        // Small things are dark, so that they are seen.
+        if (part == Part.Ball)
+            return 1 + (int)Tone.Strap;
         if (part.IsSoft())
             return 1 + (int)(canvas.Light[i] < soft ? Tone.PropSide : Tone.Prop);
         if (part.IsProp())

@@ -10,6 +10,17 @@ namespace AmpleTide.Core.Figures.Surface;
 /// </summary>
 internal sealed class HandPosing
 {
+    // The thumb's joint and tip, in the frame of the hand.
+    private static readonly (Vector3 Middle, Vector3 Tip) ThumbAlong = (new(.006f, -.032f, .028f), new(.008f, -.054f, .031f)),
+        ThumbBeside = (new(.002f, -.030f, .024f), new(.002f, -.052f, .024f)),
+        ThumbOut = (new(.004f, -.028f, .034f), new(.004f, -.044f, .050f)),
+        ThumbOver = (new(.016f, -.034f, .022f), new(.024f, -.048f, .006f)),
+        ThumbAround = (new(.014f, -.032f, .026f), new(.030f, -.044f, .024f)),
+        ThumbLaced = (new(.006f, -.034f, .022f), new(.012f, -.052f, .016f));
+
+    // How far laced fingers are curled.
+    private const float Laced = .72f;
+
     private readonly Pose pose;
     private readonly int side;
     private readonly Look look;
@@ -57,9 +68,9 @@ internal sealed class HandPosing
     private HandPose Told(Hands hands) =>
         hands switch
         {
-            Hands.Fists => As(Curled(1.15f), new(.016f, -.034f, .022f), new(.024f, -.048f, .006f)),
-            Hands.Spread => As(Fanned(.20f, 0), new(.004f, -.028f, .034f), new(.004f, -.044f, .050f)),
-            Hands.Hooked => As([.. All(_ => new Finger(0, .1f, 1.8f, 1.3f))], new(.006f, -.032f, .028f), new(.008f, -.054f, .031f)),
+            Hands.Fists => As(Curled(1.15f), ThumbOver),
+            Hands.Spread => As(Fanned(.20f, 0), ThumbOut),
+            Hands.Hooked => As([.. All(_ => new Finger(0, .1f, 1.8f, 1.3f))], ThumbAlong),
             _ => Pinched(),
         };
 
@@ -69,11 +80,11 @@ internal sealed class HandPosing
         Span<Vector3> joints = stackalloc Vector3[4];
         var plain = new HandFrame(Vector3.Zero, Vector3.UnitX, Vector3.UnitY, Vector3.UnitZ);
         HandSurface.Joints(plain, 0, fingers[0], joints);
-        return As(fingers, new(.020f, -.034f, .030f), joints[3] / HandFrame.Scale);
+        return As(fingers, (new(.020f, -.034f, .030f), joints[3] / HandFrame.Scale));
     }
 
     private HandPose Easy(float curl) =>
-        As([.. All(i => Bent(curl * (.75f + (.16f * i))))], new(.006f, -.032f, .028f), new(.008f, -.054f, .031f));
+        As([.. All(i => Bent(curl * (.75f + (.16f * i))))], ThumbAlong);
 
     // ---- poses on what bears ----
 
@@ -81,11 +92,11 @@ internal sealed class HandPosing
     {
         if (!on.IsWall)
             Level();
-        return As(Fanned(.09f, 0), new(.004f, -.028f, .034f), new(.004f, -.044f, .050f));
+        return As(Fanned(.09f, 0), ThumbOut);
     }
 
     private HandPose OnFingertips() =>
-        As([.. All(i => new Finger(Fan(i, .09f), -.24f, -.16f, -.08f))], new(.004f, -.028f, .034f), new(.004f, -.044f, .050f));
+        As([.. All(i => new Finger(Fan(i, .09f), -.24f, -.16f, -.08f))], ThumbOut);
 
     // A hand that bears lies level, unless it stands nearly upright on its heel.
     private void Level()
@@ -105,11 +116,7 @@ internal sealed class HandPosing
         touch.Grip switch
         {
             // Turned out, laced hands show their backs.
-            Grip.Clasp when Mark(touch.Mark) == "knuckles" => As(
-                [.. All(_ => Bent(.72f))],
-                new(.006f, -.034f, .022f),
-                new(.012f, -.052f, .016f)
-            ),
+            Grip.Clasp when Mark(touch.Mark) == "knuckles" => As(Curled(Laced), ThumbLaced),
             Grip.Clasp => Clasp(),
             Grip.Press when touch.On.Segment == Other || touch.Mark.Segment == Other => Press(),
             _ => Mark(touch.Mark) == "hand-back" ? Easy(.15f) : Lying(touch),
@@ -126,7 +133,7 @@ internal sealed class HandPosing
         Swing(-hand.Up, meet - hand.Wrist, mostSwing);
         Face(other.Wrist - hand.Wrist, mostTurn);
         hand = hand with { Wrist = hand.Wrist + (hand.Thumb * halfFinger * SurfaceNumbers.Outward(side)) };
-        return As([.. All(_ => Bent(.72f))], new(.006f, -.034f, .022f), new(.012f, -.052f, .016f));
+        return As(Curled(Laced), ThumbLaced);
     }
 
     // Palm on palm, fingers along each other.
@@ -140,7 +147,7 @@ internal sealed class HandPosing
         Face(other.Wrist - hand.Wrist, mostTurn);
         var (middle, across) = (Vector3.Lerp(hand.Wrist, other.Wrist, .5f), Vector3.Normalize(other.Wrist - hand.Wrist));
         hand = hand with { Wrist = middle - (across * halfPalm) };
-        return As(Fanned(0, 0), new(.002f, -.030f, .024f), new(.002f, -.052f, .024f));
+        return As(Fanned(0, 0), ThumbBeside);
     }
 
     // The palm turns to what it lies on and onto the spot; the fingers close until they meet it.
@@ -160,8 +167,8 @@ internal sealed class HandPosing
         var most = mark == "fingertips" && touch.Grip != Grip.Hold ? .5f : 1;
         Finger[] fingers = [.. All(i => Closed(i, most, solid))];
         return touch.Grip == Grip.Hold
-            ? As(fingers, new(.014f, -.032f, .026f), new(.030f, -.044f, .024f))
-            : As(fingers, new(.006f, -.032f, .028f), new(.008f, -.054f, .031f));
+            ? As(fingers, ThumbAround)
+            : As(fingers, ThumbAlong);
     }
 
     // Bent backwards first, and closed by small steps until a joint would go in.
@@ -221,10 +228,10 @@ internal sealed class HandPosing
         hand = hand.Turned(Quaternion.CreateFromAxisAngle(hand.Up, Math.Clamp(angle, -most, most)));
     }
 
-    private HandPose As(Finger[] fingers, Vector3 thumbMiddle, Vector3 thumbTip)
+    private HandPose As(Finger[] fingers, (Vector3 Middle, Vector3 Tip) thumb)
     {
         var (turn, shift) = hand.From(skeleton);
-        return new(turn, shift, fingers, thumbMiddle, thumbTip);
+        return new(turn, shift, fingers, thumb.Middle, thumb.Tip);
     }
 
     // ---- fingers ----

@@ -35,6 +35,7 @@ internal enum Part
 
     /// <summary>The first of the soft props: cushions, bolsters.</summary>
     SoftProp = 90,
+    Ball = 109,
     Strap = 110,
     Wall,
     Shadow,

@@ -44,7 +44,7 @@ internal sealed class PropSurface(Solids to)
                     break;
                 case "ball":
                     foreach (var at in points)
-                        to.Ball(soft++, at with { Y = height / 2 }, height / 2);
+                        to.Ball(Part.Ball, at with { Y = height / 2 }, height / 2);
                     break;
                 default:
                     foreach (var cluster in Clusters(points))
@@ -62,7 +62,7 @@ internal sealed class PropSurface(Solids to)
         {
             // Between what holds it and the body.
             var (radius, inside) = ((float)prop.Height / 2, mark.Inside(pictured).Single());
-            to.Ball(soft++, at + (Vector3.Normalize(at - inside) * radius), radius);
+            to.Ball(Part.Ball, at + (Vector3.Normalize(at - inside) * radius), radius);
         }
         else if (prop.Name == "chair")
             Chair(Vector3.Lerp(at, mark.Mirror().On(pictured).Single(), .5f), SeatHeight, 1);
