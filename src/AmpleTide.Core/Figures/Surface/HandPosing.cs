@@ -83,8 +83,7 @@ internal sealed class HandPosing
         return As(fingers, (new(.020f, -.034f, .030f), joints[3] / HandFrame.Scale));
     }
 
-    private HandPose Easy(float curl) =>
-        As([.. All(i => Bent(curl * (.75f + (.16f * i))))], ThumbAlong);
+    private HandPose Easy(float curl) => As([.. All(i => Bent(curl * (.75f + (.16f * i))))], ThumbAlong);
 
     // ---- poses on what bears ----
 
@@ -95,8 +94,7 @@ internal sealed class HandPosing
         return As(Fanned(.09f, 0), ThumbOut);
     }
 
-    private HandPose OnFingertips() =>
-        As([.. All(i => new Finger(Fan(i, .09f), -.24f, -.16f, -.08f))], ThumbOut);
+    private HandPose OnFingertips() => As([.. All(i => new Finger(Fan(i, .09f), -.24f, -.16f, -.08f))], ThumbOut);
 
     // A hand that bears lies level, unless it stands nearly upright on its heel.
     private void Level()
@@ -166,9 +164,7 @@ internal sealed class HandPosing
         var solid = Grasp.Around(pose, on.Segment);
         var most = mark == "fingertips" && touch.Grip != Grip.Hold ? .5f : 1;
         Finger[] fingers = [.. All(i => Closed(i, most, solid))];
-        return touch.Grip == Grip.Hold
-            ? As(fingers, ThumbAround)
-            : As(fingers, ThumbAlong);
+        return touch.Grip == Grip.Hold ? As(fingers, ThumbAround) : As(fingers, ThumbAlong);
     }
 
     // Bent backwards first, and closed by small steps until a joint would go in.
