@@ -51,7 +51,8 @@ internal static class Figures
         static string Of(IEnumerable<double> values, string unit)
         {
             var sorted = values.Order().ToList();
-            return $"{sorted[sorted.Count / 2]:0.0} {unit} median, {sorted[sorted.Count * 95 / 100]:0.0} for 95 of 100, {sorted[^1]:0.0} most";
+            var (median, most) = (sorted[sorted.Count / 2], sorted[^1]);
+            return $"{median:0.0} {unit} median, {sorted[sorted.Count * 95 / 100]:0.0} for 95 of 100, {most:0.0} most";
         }
         Console.WriteLine($"{what}: {Of(all.Select(a => a.Ms), "ms")}; {Of(all.Select(a => a.Bytes / 1024), "kB gzipped")}");
     }

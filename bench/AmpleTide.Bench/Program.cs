@@ -1,7 +1,7 @@
 using AmpleTide.Bench;
 using BenchmarkDotNet.Running;
 
-// Usage: dotnet run -c Release --project bench/AmpleTide.Bench [-- fit|ladder]
+// Usage: dotnet run -c Release --project bench/AmpleTide.Bench [-- fit|figures|ladder]
 if (args is ["fit"])
 {
     Fits.Run();

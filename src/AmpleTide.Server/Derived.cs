@@ -6,8 +6,9 @@ using Microsoft.EntityFrameworkCore;
 namespace AmpleTide.Server;
 
 /// <summary>
-/// What is worked out when the house is built and ships beside the server, so that no start waits for it: placed shapes, the pictures of cards, and a store as
-/// a first start would make it, with the demo and without. Whatever is missing or of another version is worked out at the start.
+/// What is worked out when the house is built and ships beside the server, so that no start waits for it: placed shapes, the pictures of
+/// cards, and a store as a first start would make it, with the demo and without. Whatever is missing or of another version is worked out
+/// at the start, pictures when they are asked for.
 /// </summary>
 internal static class Derived
 {

@@ -5,7 +5,9 @@ using AmpleTide.Core.Figures.Paths;
 
 namespace AmpleTide.Server.Tests;
 
-/// <summary>Pictures of cards are drawn by the build; a file that does not fit is not read, and nobody notices but by the time it takes.</summary>
+/// <summary>
+/// Pictures of cards are drawn by the build; a file that does not fit is not read, and nobody notices but by the time it takes.
+/// </summary>
 public sealed class PicturesAreKept : IDisposable
 {
     private static readonly Lazy<MoveCatalogue> Catalogue = new(() =>

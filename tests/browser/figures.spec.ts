@@ -75,12 +75,16 @@ test('a card moves while it is pointed at or focused, and no other does', async 
 test.describe('with reduced motion', () => {
   test.use({ contextOptions: { reducedMotion: 'reduce' } });
   test('cards stand still', async ({ page }) => {
+    const asked: string[] = [];
+    page.on('request', (request) => asked.push(request.url()));
+    await page.clock.install();
     await moves(page, 'paper');
     const card = page.locator('.move a[href="#/moves/rib-breath"]');
     await expect(card.locator('path').first()).toBeAttached();
     const still = await card.locator('svg').innerHTML();
     await card.hover();
-    await page.waitForTimeout(1200);
+    await page.clock.runFor(3000);
+    expect(asked.filter((url) => /\/api\/moves\/.*\/frames/.test(url))).toEqual([]);
     expect(await card.locator('svg').innerHTML()).toBe(still);
   });
 });

@@ -20,7 +20,8 @@ public static class FigureDrawing
         Finest = 1100;
 
     // How far a close picture goes on beyond its frame, in thousandths: frames on pages are not all four by three.
-    private const int Beyond = 160;
+    private const int Beyond = 160,
+        Edge = 12;
 
     /// <summary>The spot on the floor that a picture of a shape is centred on.</summary>
     public static Vector CentreOf(Shape shape)
@@ -62,7 +63,9 @@ public static class FigureDrawing
     /// <param name="since">The phase pictured before it, if any.</param>
     /// <param name="mat">The mat under all moments.</param>
     /// <param name="fine">Pixels to a stature.</param>
-    /// <param name="isOneOfSome">Whether others stand beside it: what is cut off is then cut close, and the first has no arrows yet.</param>
+    /// <param name="isOneOfSome">
+    /// Whether others stand beside it: what is cut off is then cut close, and the first has no arrows yet.
+    /// </param>
     internal static Figure Moment(MoveForm form, int phase, int? since, Mat? mat, float fine = Fine, bool isOneOfSome = false)
     {
         var shape = form.Phases[phase].Shape;
@@ -70,7 +73,7 @@ public static class FigureDrawing
         var closeUp = CloseUpOf(form, phase);
         var scene = Scene.Of(form, phase) with { Mat = mat };
         var body = closeUp is { } near
-            ? Close(scene, near, form.View, CentreOf(shape), isOneOfSome ? 12 : Beyond)
+            ? Close(scene, near, form.View, CentreOf(shape), isOneOfSome)
             : Renderer.Draw(scene, form.View, CentreOf(shape).Single(), fine);
         var pen = new MarkPen();
         new MotionArrows(form, see).Draw(phase, since, isOneOfSome, pen);
@@ -78,26 +81,14 @@ public static class FigureDrawing
         return new([.. body.Paths, .. pen.Path is { } marks ? [marks] : Array.Empty<FigurePath>()], Figure.Both(body.Box, pen.Box));
     }
 
-    private static Figure Close(Scene scene, CloseUp closeUp, Viewpoint view, Vector centre, int beyond)
+    private static Figure Close(Scene scene, CloseUp closeUp, Viewpoint view, Vector centre, bool isOneOfSome)
     {
         var box = Framing.Close(closeUp, scene.Pose.Skeleton, Sight(view, centre));
         var seen = scene with
         {
             Mat = closeUp == CloseUp.Feet ? Mat.UnderFeet(scene.Pose) : null,
             // Of what stands about only what the feet are on; of what lies under the head all.
-            Props =
-                closeUp == CloseUp.Feet
-                    ?
-                    [
-                        .. scene.Props.Select(p =>
-                            (
-                                Contacts: (IReadOnlyList<Contact>)
-                                    [.. p.Contacts.Where(c => c.Mark.Segment.OnTheRight() == Segment.RightFoot)],
-                                p.Body
-                            )
-                        ),
-                    ]
-                    : scene.Props,
+            Props = closeUp == CloseUp.Feet ? [.. scene.Props.Select(p => (UnderFeet(p.Contacts), p.Body))] : scene.Props,
             // Hands and feet stand for themselves; a trunk cut off beside them would be in the way.
             Seen = closeUp switch
             {
@@ -108,10 +99,14 @@ public static class FigureDrawing
         };
         var frame = Framing.Round(box, onFloor: false);
         var scale = MathF.Min(Finest, Fine * FrameOfFine / (frame[3] - frame[1]));
-        var around = beyond == Beyond ? frame : box;
-        int[] within = [around[0] - beyond, around[1] - Beyond, around[2] + beyond, frame[3] + 10];
+        // Beside others it ends close to what matters; alone it goes on as far as a page may show.
+        var (left, right) = isOneOfSome ? (box[0] - Edge, box[2] + Edge) : (frame[0] - Beyond, frame[2] + Beyond);
+        int[] within = [left, frame[1] - Beyond, right, frame[3] + Edge];
         return Renderer.Draw(seen, view, centre.Single(), scale, within) with { Box = box };
     }
+
+    private static IReadOnlyList<Contact> UnderFeet(IReadOnlyList<Contact> contacts) =>
+        [.. contacts.Where(c => c.Mark.Segment.OnTheRight() == Segment.RightFoot)];
 
     // Whoever bends over the floor hides what would be come close to.
     private static CloseUp? CloseUpOf(MoveForm form, int phase) =>

@@ -70,7 +70,7 @@ internal static class Moments
         return all with { Box = Framing.Round(all.Box, onFloor: form.Drawn.CloseUp is null) };
     }
 
-    // The arrow between them: how long it is, and how much room it has at both ends. In thousandths of the frame's height, by eye, no source.
+    // The arrow between them: how long it is, and how much room it has at both ends. Shares of the frame's height, by eye, no source.
     private const double Long = .10,
         Room = .025;
 

@@ -42,26 +42,25 @@ public class MapOfTheBody
     }
 
     [Theory]
-    [InlineData(Area.Jaw, Area.Neck)]
-    [InlineData(Area.Neck, Area.Chest)]
-    [InlineData(Area.Chest, Area.Breath)]
-    [InlineData(Area.Breath, Area.HipFront)]
-    [InlineData(Area.HipFront, Area.Thighs)]
-    [InlineData(Area.Thighs, Area.Feet)]
-    public void Areas_of_the_front_lie_above_each_other(Area upper, Area lower) => AssertAbove(BodyMap.Front, upper, lower);
-
-    [Theory]
-    [InlineData(Area.Neck, Area.UpperBack)]
-    [InlineData(Area.UpperBack, Area.MidBack)]
-    [InlineData(Area.MidBack, Area.LowBack)]
-    [InlineData(Area.LowBack, Area.OuterHip)]
-    [InlineData(Area.OuterHip, Area.Hamstrings)]
-    [InlineData(Area.Hamstrings, Area.Calves)]
-    [InlineData(Area.Calves, Area.Feet)]
-    public void Areas_of_the_back_lie_above_each_other(Area upper, Area lower) => AssertAbove(BodyMap.Back, upper, lower);
-
-    private static void AssertAbove(BodyFace face, Area upper, Area lower) =>
-        Assert.True(Of(face, upper, Side.Right).MaxBy(l => l.Area)!.Middle.Y < Of(face, lower, Side.Right).MaxBy(l => l.Area)!.Middle.Y);
+    [InlineData("front", Area.Jaw, Area.Neck)]
+    [InlineData("front", Area.Neck, Area.Chest)]
+    [InlineData("front", Area.Chest, Area.Breath)]
+    [InlineData("front", Area.Breath, Area.HipFront)]
+    [InlineData("front", Area.HipFront, Area.Thighs)]
+    [InlineData("front", Area.Thighs, Area.Feet)]
+    [InlineData("back", Area.Neck, Area.UpperBack)]
+    [InlineData("back", Area.UpperBack, Area.MidBack)]
+    [InlineData("back", Area.MidBack, Area.LowBack)]
+    [InlineData("back", Area.LowBack, Area.OuterHip)]
+    [InlineData("back", Area.OuterHip, Area.Hamstrings)]
+    [InlineData("back", Area.Hamstrings, Area.Calves)]
+    [InlineData("back", Area.Calves, Area.Feet)]
+    public void Areas_lie_above_each_other(string side, Area upper, Area lower)
+    {
+        var face = side == "front" ? BodyMap.Front : BodyMap.Back;
+        float Height(Area area) => Of(face, area, Side.Right).MaxBy(l => l.Area)!.Middle.Y;
+        Assert.True(Height(upper) < Height(lower));
+    }
 
     [Fact]
     public void No_area_reaches_beyond_the_body()

@@ -6,7 +6,9 @@ using AmpleTide.Core.Figures.Tracing;
 
 namespace AmpleTide.Core.Figures.Marks;
 
-/// <summary>Eyes, brows, nose and mouth, on the surface of the head, as far as they are seen. Measures in statures, by eye, no source.</summary>
+/// <summary>
+/// Eyes, brows, nose and mouth, on the surface of the head, as far as they are seen. Measures in statures, by eye, no source.
+/// </summary>
 internal sealed class FaceDrawing(Pose pose, Expression face, Camera camera, Canvas canvas)
 {
     private const float C = Pose.HeadCentre,

@@ -47,7 +47,9 @@ internal sealed class MotionArrows(MoveForm form, Func<Vector, Vector2> see)
     /// <summary>Draws the arrows of a phase's picture.</summary>
     /// <param name="phase">The phase whose end is pictured.</param>
     /// <param name="since">The phase whose end is pictured before it, if any: the arrow begins there.</param>
-    /// <param name="isOneOfSome">Whether others stand beside it: the first of them has arrows only where its way is small, and a ring is drawn once.</param>
+    /// <param name="isOneOfSome">
+    /// Whether others stand beside it: the first of them has arrows only where its way is small, and a ring is drawn once.
+    /// </param>
     /// <param name="pen">Draws them.</param>
     public void Draw(int phase, int? since, bool isOneOfSome, MarkPen pen)
     {
@@ -168,7 +170,9 @@ internal sealed record Trail(Landmark Mark, List<Vector2> Points, float Travel, 
     }
 }
 
-/// <summary>A ring round the middle of a circling way, with a head at both ends: both sides go round. Two moments of a circle do not say that it is one.</summary>
+/// <summary>
+/// A ring round the middle of a circling way, with a head at both ends: both sides go round. Two moments of a circle do not say that it is one.
+/// </summary>
 /// <param name="Broad">How broad it is, of its diameter.</param>
 /// <param name="Tall">How tall it is, of its diameter.</param>
 /// <param name="Gap">How far it opens, in radians.</param>

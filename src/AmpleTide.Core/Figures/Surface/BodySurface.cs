@@ -197,7 +197,9 @@ internal static class BodySurface
         return at.Y - Pose.HeadCentre > float.Lerp(forehead, nape, back) + peak;
     }
 
-    /// <summary>Whether a point of the trunk is bare above the neckline: low in front, high behind, so that a chest is told from a back.</summary>
+    /// <summary>
+    /// Whether a point of the trunk is bare above the neckline: low in front, high behind, so that a chest is told from a back.
+    /// </summary>
     /// <param name="at">In the chest's frame.</param>
     public static bool IsAboveNeckline(Vector3 at)
     {
