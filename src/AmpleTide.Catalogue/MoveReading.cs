@@ -203,6 +203,7 @@ internal sealed partial class MoveReading(
             Closes = ReadStates(entry, "closes"),
             ArmPlane = entry.OptionalNumber("armsBy", -MostTurn, MostTurn),
             Look = new(entry.Word("face", (Face?)Face.Calm), entry.Word("hands", (Hands?)Hands.Easy)),
+            Signs = ReadSigns(entry),
         };
         entry.Done();
         return phase;

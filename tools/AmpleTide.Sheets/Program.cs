@@ -7,19 +7,24 @@ using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Figures;
 using AmpleTide.Core.Figures.Paths;
 using AmpleTide.Formats;
+using AmpleTide.Sheets;
 
 // Writes contact sheets of all figures as HTML pages, forty-eight to a sheet, for the eye to judge.
-// Usage: catalogue-folder output-folder [named|unnamed] [phases|options] [seed=NUMBER] [id-prefix,…]
+// Usage: catalogue-folder output-folder [named|unnamed] [phases|options|views] [seed=NUMBER] [id-prefix,…]
+// With views, each move whose score proposes another viewpoint stands beside what is proposed.
 // Unnamed sheets are shuffled and numbered; what each number is stands in key.txt beside them.
 var (folder, output) = (args[0], args[1]);
 var named = !args.Contains("unnamed");
 var eachPhase = args.Contains("phases");
 var options = args.Contains("options");
+var views = args.Contains("views");
 var seed = args.Where(a => a.StartsWith("seed=", StringComparison.Ordinal))
     .Select(a => int.Parse(a[5..], CultureInfo.InvariantCulture))
     .FirstOrDefault(20261126);
 var only = args.Skip(2)
-    .FirstOrDefault(a => a is not ("named" or "unnamed" or "phases" or "options") && !a.StartsWith("seed=", StringComparison.Ordinal));
+    .FirstOrDefault(a =>
+        a is not ("named" or "unnamed" or "phases" or "options" or "views") && !a.StartsWith("seed=", StringComparison.Ordinal)
+    );
 MoveCatalogue catalogue;
 try
 {
@@ -31,26 +36,7 @@ catch (CatalogueException error)
     return 1;
 }
 
-var figures = new List<(string Name, Figure Figure)>();
-foreach (var position in options ? [] : catalogue.Positions)
-    figures.Add(($"[{position.Id}]", FigureDrawing.Draw(position.Base, position.View)));
-foreach (var move in catalogue.Moves)
-{
-    foreach (
-        var form in catalogue
-            .Forms(move)
-            .Where(f => eachPhase || ((options || f.Option == MoveForm.BaseOption) && f.Position.Id == move.In[0]))
-    )
-    {
-        if (!eachPhase)
-            figures.Add(
-                (form.Option == MoveForm.BaseOption ? move.Id : $"{move.Id}: {move.Options[form.Option].Cue}", FigureDrawing.Picture(form))
-            );
-        else
-            for (var i = 0; i < form.Phases.Length; i++)
-                figures.Add(($"{move.Id} {form.Position.Id} {form.Option} {i + 1}", FigureDrawing.Picture(form, i)));
-    }
-}
+var figures = (views ? Proposals() : Catalogued()).ToList();
 if (only is not null)
     figures = [.. figures.Where(f => only.Split(',').Any(id => f.Name.StartsWith(id, StringComparison.Ordinal)))];
 
@@ -79,3 +65,37 @@ foreach (var (sheet, index) in figures.Chunk(perSheet).Select((s, i) => (s, i)))
 }
 Console.WriteLine($"{figures.Count} figures on {(figures.Count + perSheet - 1) / perSheet} sheets");
 return 0;
+
+IEnumerable<(string Name, Figure Figure)> Catalogued()
+{
+    if (!options && named)
+        foreach (var position in catalogue.Positions)
+            yield return ($"[{position.Id}]", FigureDrawing.Draw(position.Base, position.View));
+    foreach (var (move, form) in catalogue.Moves.SelectMany(m => catalogue.Forms(m).Select(f => (m, f))))
+    {
+        var isCard = form.Position.Id == move.In[0] && (options || form.Option == MoveForm.BaseOption);
+        if (eachPhase)
+            for (var i = 0; i < form.Phases.Length; i++)
+                yield return ($"{move.Id} {form.Position.Id} {form.Option} {i + 1}", FigureDrawing.Picture(form, i));
+        else if (isCard)
+            yield return (
+                form.Option == MoveForm.BaseOption ? move.Id : $"{move.Id}: {move.Options[form.Option].Cue}",
+                FigureDrawing.Picture(form)
+            );
+    }
+}
+
+IEnumerable<(string Name, Figure Figure)> Proposals()
+{
+    const double plainlyBetter = .024;
+    foreach (var form in catalogue.Moves.Where(m => m.Drawn.CloseUp is null).Select(m => catalogue.Forms(m).First()))
+    {
+        var score = new ViewScore(form);
+        var (author, best) = (form.View, score.Best());
+        if (score.Of(best) < score.Of(author) + plainlyBetter)
+            continue;
+        var seenSo = form with { Move = form.Move with { View = best } };
+        yield return ($"{form.Move.Id} [{author.Around}, {author.Above}] {score.Of(author):0.000}", FigureDrawing.Picture(form));
+        yield return ($"{form.Move.Id} [{best.Around}, {best.Above}] {score.Of(best):0.000}", FigureDrawing.Picture(seenSo));
+    }
+}

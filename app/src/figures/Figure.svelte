@@ -108,6 +108,9 @@
   svg :global(.mouth) {
     --tone: var(--fig-mouth);
   }
+  svg :global(.tongue) {
+    --tone: var(--fig-tongue);
+  }
   /* A light edge, so that an arrow is seen on the body too. */
   svg :global(.mark) {
     --tone: var(--fig-mark);

@@ -28,7 +28,9 @@ public sealed record Landmark(string Name, Segment Segment, Vector Place)
         var height = Segment switch
         {
             Segment.Head => HeadCentre,
-            Segment.Pelvis or Segment.Lower or Segment.Upper => Place.Y,
+            // What sits low on the pelvis looks down.
+            Segment.Pelvis => Math.Max(0, Place.Y),
+            Segment.Lower or Segment.Upper => Place.Y,
             _ => 0,
         };
         return (this with { Place = new(0, height, 0) }).On(body);
@@ -45,6 +47,7 @@ public sealed record Landmark(string Name, Segment Segment, Vector Place)
 
     private static IEnumerable<Landmark> Trunk() =>
         [
+            new("tail", Segment.Pelvis, new(0, -0.050, -0.030)),
             new("sacrum", Segment.Pelvis, new(0, 0.030, -PelvisDepth)),
             new("belly", Segment.Lower, new(0, 0.045, 0.068)),
             new("pubis", Segment.Pelvis, new(0, 0.010, PelvisDepth)),
@@ -72,6 +75,7 @@ public sealed record Landmark(string Name, Segment Segment, Vector Place)
         yield return OnTrunk("waist", Segment.Lower, 0.080, 0.050, 0.020);
         yield return OnTrunk("ribs", Segment.Upper, 0.075, -0.110, 0.040);
         yield return OnTrunk("blade", Segment.Upper, 0.060, -0.060, -ChestDepth);
+        yield return OnTrunk("eye", Segment.Head, 0.020, HeadCentre + 0.006, 0.048);
         yield return OnTrunk("ear", Segment.Head, HeadRadius - 0.008, HeadCentre, 0);
         yield return OnTrunk("jaw", Segment.Head, HeadRadius - 0.018, HeadCentre - 0.026, 0.020);
         yield return OnTrunk("temple", Segment.Head, HeadRadius - 0.010, HeadCentre + 0.022, 0.010);

@@ -72,6 +72,9 @@ public enum Sign
     /// <summary>The out-breath longer than the in-breath: a short bar and a long one.</summary>
     Longer,
 
+    /// <summary>The eyes look there: a dotted line from them.</summary>
+    Gaze,
+
     /// <summary>Three times: 3×.</summary>
     ThreeTimes,
 
@@ -134,6 +137,12 @@ public enum Face
 
     /// <summary>Eyes and lips squeezed.</summary>
     Squeezed,
+
+    /// <summary>The jaw to the side, teeth apart: to the right as it is written.</summary>
+    JawAside,
+
+    /// <summary>Eyes and mouth wide open, the tongue out.</summary>
+    TongueOut,
 }
 
 /// <summary>Hands as they are drawn.</summary>

@@ -122,6 +122,9 @@ public sealed record Phase
     /// <summary>What is said.</summary>
     public required Cue Cue { get; init; }
 
+    /// <summary>What its picture shows beside what the move's pictures show.</summary>
+    public IReadOnlyList<(Sign Sign, Landmark At)> Signs { get; init; } = [];
+
     /// <summary>How it is breathed and said where a class takes another way of a matter: matter → way → otherwise.</summary>
     public IReadOnlyDictionary<string, IReadOnlyDictionary<string, PhaseOtherwise>> By { get; init; } =
         new Dictionary<string, IReadOnlyDictionary<string, PhaseOtherwise>>();

@@ -49,8 +49,8 @@ internal static class Framing
             ["crown", "heart", "right.shoulder", "left.shoulder", "right.elbow", "left.elbow", "right.fingertips", "left.fingertips"],
             40
         ),
-        [CloseUp.Hands] = (["right.wrist", "left.wrist", "right.fingertips", "left.fingertips"], 70),
-        [CloseUp.Feet] = (["right.knee", "left.knee", "right.heel", "left.heel", "right.toe-tip", "left.toe-tip"], 45),
+        [CloseUp.Hands] = (["right.wrist", "left.wrist", "right.fingertips", "left.fingertips"], 48),
+        [CloseUp.Feet] = (["right.shin", "left.shin", "right.heel", "left.heel", "right.toe-tip", "left.toe-tip"], 45),
     };
 
     /// <summary>The box round what is come close to.</summary>

@@ -62,6 +62,10 @@ internal sealed record Scene
         };
     }
 
+    // A ball between back and wall keeps them apart.
+    private float BallBehind =>
+        (float)Standing.Where(s => s.Prop.Name == "ball" && s.Mark.Segment == Segment.Upper).Sum(s => s.Prop.Height);
+
     /// <summary>Adds all solids of it.</summary>
     public void AddTo(Solids solids)
     {
@@ -70,7 +74,7 @@ internal sealed record Scene
             HandSurface.Add(solids, HandFrame.Of(Pose, side), Hands[side], side);
         var props = new PropSurface(solids);
         foreach (var (contacts, body) in Props)
-            props.Under(contacts, body);
+            props.Under(contacts, body, BallBehind);
         foreach (var (prop, mark, body) in Standing)
             props.Standing(prop, mark, body);
         props.Strap(Strap, Pose.Skeleton);

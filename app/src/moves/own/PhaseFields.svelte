@@ -33,6 +33,8 @@
     ['mouth-open', 'mouth open'],
     ['lips-round', 'lips round'],
     ['squeezed', 'squeezed'],
+    ['jaw-aside', 'jaw aside'],
+    ['tongue-out', 'tongue out'],
   ] as const;
   const hands = [
     ['easy', 'easy'],

@@ -22,7 +22,8 @@ internal sealed class FaceDrawing(Pose pose, Expression face, Camera camera, Can
         dots = Writer(),
         nose = Writer(),
         brows = Writer(),
-        mouth = Writer();
+        mouth = Writer(),
+        tongue = Writer();
 
     private static PathWriter Writer() => new(1, Vector2.Zero);
 
@@ -31,10 +32,12 @@ internal sealed class FaceDrawing(Pose pose, Expression face, Camera camera, Can
         foreach (var side in new[] { -1f, 1f })
             Eye(side);
         Mouth();
+        Tongue();
         Nose();
         return new[]
         {
             mouth.As(Tone.Mouth),
+            tongue.As(Tone.Tongue),
             lines.As(Tone.Face),
             nose.As(Tone.Nose),
             brows.As(Tone.Brow),
@@ -84,17 +87,39 @@ internal sealed class FaceDrawing(Pose pose, Expression face, Camera camera, Can
             return;
         }
         const int points = 12;
+        const float aside = .009f;
         var (wide, tall) = (float.Lerp(.0085f, .0055f, face.Round), .0125f * face.Mouth);
         Span<Vector2> outline = stackalloc Vector2[points];
         for (var i = 0; i < points; i++)
         {
             var (sin, cos) = MathF.SinCos(i * 2 * MathF.PI / points);
-            var at = Surface(wide * cos, MouthHeight - .002f + (tall * sin));
+            var at = Surface((wide * cos) - (aside * face.Aside), MouthHeight - .002f + (tall * sin));
             if (!IsSeen(at))
                 return;
             outline[i] = Place(at);
         }
         mouth.Add(outline, close: true);
+    }
+
+    // Down over the lower lip to the chin, round at its end.
+    private void Tongue()
+    {
+        if (face.Tongue < .5f)
+            return;
+        const int points = 16;
+        const float wide = .0062f,
+            root = MouthHeight - .006f,
+            tip = MouthHeight - .0275f;
+        Span<Vector2> outline = stackalloc Vector2[points];
+        for (var i = 0; i < points; i++)
+        {
+            var (sin, cos) = MathF.SinCos(i * 2 * MathF.PI / points);
+            var at = Surface(wide * cos, sin > 0 ? root + (.004f * sin) : float.Lerp(root, tip, -sin));
+            if (!IsSeen(at))
+                return;
+            outline[i] = Place(at);
+        }
+        tongue.Add(outline, close: true);
     }
 
     // Its shadow side and the wing; where it would lie close to the mouth it reads as a moustache.

@@ -38,7 +38,7 @@ internal sealed class MotionArrows(MoveForm form, Func<Vector, Vector2> see)
 
     private static readonly Landmark[] Tracked =
     [
-        .. from name in new[] { "crown", "chin", "breastbone", "back", "low-back", "belly" } select Landmark.Find(name)!,
+        .. from name in new[] { "crown", "chin", "heart", "back", "low-back", "belly" } select Landmark.Find(name)!,
         .. from side in new[] { "right", "left" }
         from name in new[] { "fingertips", "elbow", "shoulder-top", "hip", "knee", "heel", "toe-tip" }
         select Landmark.Find($"{side}.{name}")!,
@@ -53,7 +53,7 @@ internal sealed class MotionArrows(MoveForm form, Func<Vector, Vector2> see)
     /// <param name="pen">Draws them.</param>
     public void Draw(int phase, int? since, bool isOneOfSome, MarkPen pen)
     {
-        if (!HasArrows)
+        if (!HasArrows(phase))
             return;
         var circling = form.Move.Sides == Sidedness.Circling;
         if (circling && since is not null)
@@ -78,11 +78,11 @@ internal sealed class MotionArrows(MoveForm form, Func<Vector, Vector2> see)
         (form.Drawn.CloseUp is null ? 1 : Close)
         * (mark.Segment.OnTheRight() is Segment.Head or Segment.RightHand or Segment.RightFoot or Segment.RightToes ? Small : 1);
 
-    private bool HasArrows =>
+    private bool HasArrows(int phase) =>
         // A hold is told by its shape, unless its author says what goes where.
         (form.Move.Kind is MoveKind.Flow or MoveKind.Rhythm || (form.Move.Kind == MoveKind.Hold && form.Drawn.Follow.Count > 0))
         // What is shaken or tapped goes no way; a ring says more than a piece of it, and so does an author who says what is pushed where.
-        && !form.Drawn.Signs.Any(s => s.Sign is Sign.Shake or Sign.Tap or Sign.Circle or Sign.Outwards or Sign.Inwards)
+        && !Signs.All(form, phase).Any(s => s.Sign is Sign.Shake or Sign.Tap or Sign.Circle or Sign.Outwards or Sign.Inwards or Sign.Gaze)
         // Close to a face or to hands, these move by themselves.
         && (
             form.Drawn.CloseUp is not (CloseUp.Face or CloseUp.Hands)
@@ -138,9 +138,19 @@ internal sealed class MotionArrows(MoveForm form, Func<Vector, Vector2> see)
 /// <summary>Where a landmark was, in thousandths on the picture: the pictured place first, the farthest from it last.</summary>
 internal sealed record Trail(Landmark Mark, List<Vector2> Points, float Travel, Vector2 Outwards)
 {
+    // Face and chest stay in place when they turn: what shows their way is a point far in front of them, so many times as far from the
+    // axis as the skin. By eye, no source.
+    private static double Reach(Landmark mark) =>
+        mark.Name switch
+        {
+            "nose" => 1.9,
+            "breastbone" => 3.6,
+            _ => 1,
+        };
+
     public static Trail Of(Landmark mark, List<Skeleton> back, Func<Vector, Vector2> see)
     {
-        var points = back.ConvertAll(b => see(mark.On(b)));
+        var points = back.ConvertAll(b => see(mark.Inside(b) + ((mark.On(b) - mark.Inside(b)) * Reach(mark))));
         var farthest = Enumerable.Range(0, points.Count).MaxBy(i => (points[i] - points[0]).Length());
         return new(
             mark,
@@ -180,7 +190,7 @@ internal sealed record Trail(Landmark Mark, List<Vector2> Points, float Travel, 
 /// <param name="Outside">How far outside the body its middle stands, in thousandths.</param>
 internal sealed record Ring(float Broad, float Tall, float Gap, float Narrowest, float Outside)
 {
-    private const float Widest = 115;
+    private const float Widest = 240;
     private const int Steps = 32;
 
     // A head that circles is seen along its level, and the ring opens in front; what a nose draws stands before the face.
@@ -201,8 +211,8 @@ internal sealed record Ring(float Broad, float Tall, float Gap, float Narrowest,
     public static void Draw(Trail trail, MarkPen pen)
     {
         var ring = Of(trail.Mark);
-        var (low, high) = (trail.Points.Aggregate(Vector2.Min), trail.Points.Aggregate(Vector2.Max));
-        var middle = ((low + high) / 2) + (trail.Outwards * ring.Outside);
+        // The way ends where it is farthest from its beginning: across the circle.
+        var middle = ((trail.Points[0] + trail.Points[^1]) / 2) + (trail.Outwards * ring.Outside);
         var radius = Math.Clamp(trail.Travel / 2, ring.Narrowest, Widest);
         var open = ring == OfHead ? MathF.PI / 2 : MathF.Atan2(-trail.Outwards.Y, -trail.Outwards.X);
         Arrow.Along(pen, [.. Enumerable.Range(0, Steps + 1).Select(At)], bothWays: true);

@@ -88,6 +88,19 @@ internal sealed class SignDrawing(MarkPen pen)
         Arrow.Along(pen, [.. Enumerable.Range(0, steps + 1).Select(At)], size: .9f);
     }
 
+    /// <summary>A dotted line with a head: so the eyes look.</summary>
+    public void Gaze(Vector2 eyes, Vector2 watched)
+    {
+        const float apart = 20,
+            dot = 5,
+            begins = 44,
+            ends = 20;
+        var (length, way) = ((watched - eyes).Length(), Tracing.Directions.Unit(watched - eyes));
+        for (var at = begins; at < length - ends - apart; at += apart)
+            pen.Dot(eyes + (way * at), dot);
+        Arrow.Head(pen, eyes + (way * MathF.Max(begins + ends, length - ends)), way, .7f);
+    }
+
     /// <summary>Two notes: a sound.</summary>
     public void Notes(SignPlace place)
     {

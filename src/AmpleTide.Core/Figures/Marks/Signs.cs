@@ -17,7 +17,7 @@ internal sealed class Signs(MoveForm form, int phase, Func<Vector, Vector2> see)
     public void Draw(MarkPen pen)
     {
         var (drawing, breath) = (new SignDrawing(pen), form.Move.Phases[phase].Breath);
-        foreach (var (sign, mark) in form.Drawn.Signs)
+        foreach (var (sign, mark) in All(form, phase))
         {
             var place = PlaceOf(sign is Sign.Breath or Sign.Sips ? Breathing(mark) : mark);
             switch (sign)
@@ -52,6 +52,9 @@ internal sealed class Signs(MoveForm form, int phase, Func<Vector, Vector2> see)
                 case Sign.Longer:
                     drawing.Bars(place, 2);
                     break;
+                case Sign.Gaze:
+                    drawing.Gaze(see(Landmark.Find("eyes")!.On(body)), see(Watched(mark)));
+                    break;
                 case Sign.ThreeTimes:
                     drawing.ThreeTimes(place);
                     break;
@@ -63,14 +66,26 @@ internal sealed class Signs(MoveForm form, int phase, Func<Vector, Vector2> see)
                     break;
             }
         }
-        var compared = form.Drawn.Signs.Where(s => s.Sign == Sign.Compare).Select(s => PlaceOf(s.At)).ToList();
+        var compared = All(form, phase).Where(s => s.Sign == Sign.Compare).Select(s => PlaceOf(s.At)).ToList();
         for (var i = 0; i + 1 < compared.Count; i += 2)
             drawing.Alike(compared[i], compared[i + 1]);
     }
 
+    /// <summary>The signs of the move and those of a phase.</summary>
+    public static IEnumerable<(Sign Sign, Landmark At)> All(MoveForm form, int phase) =>
+        form.Drawn.Signs.Concat(form.Phases[phase].Phase.Signs);
+
+    // Who looks at the eyes looks far ahead.
+    private Vector Watched(Landmark mark)
+    {
+        const double far = 7;
+        var (at, inside) = (mark.On(body), mark.Inside(body));
+        return mark.Name == "eyes" ? inside + ((at - inside) * far) : at;
+    }
+
     // Whoever opens the mouth breathes through it.
     private Landmark Breathing(Landmark mark) =>
-        form.Phases[phase].Phase.Look.Face is Face.MouthOpen or Face.LipsRound ? Landmark.Find("mouth")! : mark;
+        form.Phases[phase].Phase.Look.Face is Face.MouthOpen or Face.LipsRound or Face.TongueOut ? Landmark.Find("mouth")! : mark;
 
     // Phases that breathe in one after the other are sips.
     private int SipsUpToHere() => form.Move.Phases.Take(phase + 1).Reverse().TakeWhile(p => p.Breath == Breath.In).Count();

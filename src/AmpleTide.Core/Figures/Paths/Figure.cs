@@ -19,6 +19,7 @@ public enum Tone
     Skin,
     Hair,
     Mouth,
+    Tongue,
     Mark,
     Seam,
     Line,

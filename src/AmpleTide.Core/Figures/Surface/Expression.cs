@@ -7,7 +7,9 @@ namespace AmpleTide.Core.Figures.Surface;
 /// <param name="Mouth">0 shut, 1 open.</param>
 /// <param name="Round">1 for rounded lips.</param>
 /// <param name="Squeeze">1 for eyes and lips squeezed.</param>
-internal readonly record struct Expression(float Lids, float Mouth, float Round, float Squeeze)
+/// <param name="Tongue">1 for the tongue out.</param>
+/// <param name="Aside">1 for the jaw to the right, −1 to the left.</param>
+internal readonly record struct Expression(float Lids, float Mouth, float Round, float Squeeze, float Tongue = 0, float Aside = 0)
 {
     public static Expression Of(Face face) =>
         face switch
@@ -17,6 +19,8 @@ internal readonly record struct Expression(float Lids, float Mouth, float Round,
             Face.MouthOpen => new(0, 1, 0, 0),
             Face.LipsRound => new(1, .45f, 1, 0),
             Face.Squeezed => new(0, 0, 0, 1),
+            Face.JawAside => new(1, .3f, 0, 0, Aside: 1),
+            Face.TongueOut => new(1.6f, 1, 0, 0, 1),
             _ => new(1, 0, 0, 0),
         };
 
@@ -25,6 +29,8 @@ internal readonly record struct Expression(float Lids, float Mouth, float Round,
             float.Lerp(Lids, end.Lids, t),
             float.Lerp(Mouth, end.Mouth, t),
             float.Lerp(Round, end.Round, t),
-            float.Lerp(Squeeze, end.Squeeze, t)
+            float.Lerp(Squeeze, end.Squeeze, t),
+            float.Lerp(Tongue, end.Tongue, t),
+            float.Lerp(Aside, end.Aside, t)
         );
 }

@@ -13,7 +13,10 @@ internal sealed class PropSurface(Solids to)
         soft = Part.SoftProp;
 
     /// <summary>The props under a shape's contacts.</summary>
-    public void Under(IEnumerable<Contact> contacts, Skeleton body)
+    /// <param name="contacts">What rests on what.</param>
+    /// <param name="body">The body the props are found on.</param>
+    /// <param name="between">How thick what stands between the body and a wall is, in statures.</param>
+    public void Under(IEnumerable<Contact> contacts, Skeleton body, float between = 0)
     {
         foreach (var group in contacts.Where(c => c.On != Support.Floor).GroupBy(c => c.On))
         {
@@ -22,10 +25,10 @@ internal sealed class PropSurface(Solids to)
             switch (group.Key.Name)
             {
                 case "wall":
-                    Wall(points, sideways: false);
+                    Wall(points, sideways: false, between);
                     break;
                 case "side-wall":
-                    Wall(points, sideways: true);
+                    Wall(points, sideways: true, between);
                     break;
                 case "chair":
                     // Whoever sits has the back of the chair behind; whoever lays the calves on it looks at its front.
@@ -93,7 +96,7 @@ internal sealed class PropSurface(Solids to)
         return clusters;
     }
 
-    // Block 23 × 15 cm, on end 15 × 10; bolster 60 × 24, cushion 34 × 30, pillow 40 × 28, blanket 60 × 40, towel 40 × 12.
+    // Block 23 × 15 cm, on end 15 × 10; bolster 60 × 24, cushion 34 × 30, pillow 40 × 28, blanket 60 × 40, towel 60 × 12.
     private static (float X, float Z, bool Soft) SizeOf(string name) =>
         name switch
         {
@@ -102,7 +105,7 @@ internal sealed class PropSurface(Solids to)
             "bolster" => (.14f, .36f, true),
             "cushion" => (.20f, .18f, true),
             "pillow" => (.24f, .17f, true),
-            "towel" => (.24f, .07f, true),
+            "towel" => (.36f, .07f, true),
             _ => (.36f, .24f, true),
         };
 
@@ -146,7 +149,7 @@ internal sealed class PropSurface(Solids to)
     }
 
     // A slice of wall behind what leans on it, or beside it, a little higher than that.
-    private void Wall(List<Vector3> points, bool sideways)
+    private void Wall(List<Vector3> points, bool sideways, float between)
     {
         const float thick = .02f,
             beside = .16f,
@@ -154,8 +157,9 @@ internal sealed class PropSurface(Solids to)
         float Across(Vector3 p) => sideways ? p.X : p.Z;
         float Along(Vector3 p) => sideways ? p.Z : p.X;
         Vector3 At(float along, float height, float across) => sideways ? new(across, height, along) : new(along, height, across);
-        var face = points.Average(Across);
-        var back = face + (face >= 0 ? thick : -thick);
+        var behind = points.Average(Across) >= 0 ? 1 : -1;
+        var face = points.Average(Across) + (behind * between);
+        var back = face + (behind * thick);
         to.Box(
             Part.Wall,
             At(points.Min(Along) - beside, 0, MathF.Min(face, back)),
