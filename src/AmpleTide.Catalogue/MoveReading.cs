@@ -31,6 +31,7 @@ internal sealed partial class MoveReading(
     private const double LeastCounts = 0.25;
     private const double MostCounts = 60;
     private const double MostTurn = 180;
+    private static readonly Range[] Detours = [.. Enumerable.Repeat(new Range(-60, 60), Axes.Count)];
 
     // As much as a line of a class may have.
     private static readonly OrderedDictionary<string, int> MostOf = new()
@@ -201,7 +202,7 @@ internal sealed partial class MoveReading(
             By = ReadOtherwise(entry),
             Opens = ReadStates(entry, "opens"),
             Closes = ReadStates(entry, "closes"),
-            ArmPlane = entry.OptionalNumber("armsBy", -MostTurn, MostTurn),
+            Passage = new(entry.OptionalNumber("armsBy", -MostTurn, MostTurn), ShapeReading.ReadAngles(entry, "detour", Detours)),
             Look = new(entry.Word("face", (Face?)Face.Calm), entry.Word("hands", (Hands?)Hands.Easy)),
             Signs = ReadSigns(entry),
         };

@@ -46,29 +46,49 @@ public sealed class Angles : IEquatable<Angles>
 
     /// <summary>
     /// The way from these angles to others, by angle. An arm that hangs or ends hanging has no plane of its own, so it moves
-    /// in the plane of its other end, or in <paramref name="armPlane"/> where the move says by which way it goes.
+    /// in the plane of its other end, or in that of the way where the move says by which way it goes.
     /// </summary>
     /// <param name="end">Where it leads.</param>
     /// <param name="t">0 at the start, 1 at the end.</param>
-    /// <param name="armPlane">The plane the arms pass through half-way, in degrees, or null.</param>
-    public Angles Blend(Angles end, double t, double? armPlane = null)
+    /// <param name="passage">By which way; null for the shortest.</param>
+    public Angles Blend(Angles end, double t, Passage? passage = null)
     {
+        passage ??= Passage.Plain;
+        var halfWay = 4 * t * (1 - t);
         var blended = new double[Axes.Count];
         for (var i = 0; i < Axes.Count; i++)
             blended[i] = degrees[i] + ((end.degrees[i] - degrees[i]) * t);
-        BlendPlane(Axis.RightShoulderPlane);
-        BlendPlane(Axis.LeftShoulderPlane);
+        BlendArm(Axis.RightShoulderPlane);
+        BlendArm(Axis.LeftShoulderPlane);
+        foreach (var (axis, degrees) in passage.Detour)
+            blended[(int)axis] += degrees * halfWay;
         return new(blended);
 
-        void BlendPlane(Axis plane)
+        void BlendArm(Axis plane)
         {
             const double hanging = 12; // degrees of elevation below which the plane says nothing
-            var elevation = plane + 1;
-            var from = this[elevation] < hanging ? armPlane ?? end[plane] : this[plane];
-            var to = end[elevation] < hanging ? armPlane ?? this[plane] : end[plane];
-            blended[(int)plane] = from + ((to - from) * t);
+            var (elevation, turn, elbow) = (plane + 1, plane + 2, plane + 3);
+            var from = this[elevation] < hanging ? passage.ArmPlane ?? end[plane] : this[plane];
+            var to = end[elevation] < hanging ? passage.ArmPlane ?? this[plane] : end[plane];
+            // On its way behind the back a bent arm would go through the trunk: it straightens, swings back and then bends; and comes
+            // back the other way round.
+            var (leads, follows) = (IsBehind(this, plane), IsBehind(end, plane)) switch
+            {
+                (false, true) => (1 - Math.Pow(1 - t, 3), Math.Pow(t, 3)),
+                (true, false) => (Math.Pow(t, 3), 1 - Math.Pow(1 - t, 3)),
+                _ => (t, t),
+            };
+            blended[(int)plane] = from + ((to - from) * leads);
+            foreach (var axis in new[] { turn, elbow })
+                blended[(int)axis] = this[axis] + ((end[axis] - this[axis]) * follows);
+            const double straightens = 0.8;
+            if (IsBehind(this, plane) != IsBehind(end, plane))
+                blended[(int)elbow] *= 1 - (straightens * halfWay);
         }
     }
+
+    // Degrees by which an arm is lifted, and behind the shoulder, before it counts as behind the back; by eye, no source.
+    private static bool IsBehind(Angles angles, Axis plane) => angles[plane] < -40 && angles[plane + 1] > 12;
 
     /// <inheritdoc/>
     public bool Equals(Angles? other) => other is not null && degrees.AsSpan().SequenceEqual(other.degrees);

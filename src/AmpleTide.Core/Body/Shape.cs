@@ -199,7 +199,7 @@ public sealed record Shape(Angles Angles, Vector Pelvis, IReadOnlyList<Contact> 
     /// <summary>The way to another shape, by angle; contacts are those of the end.</summary>
     /// <param name="end">Where it leads.</param>
     /// <param name="t">0 at the start, 1 at the end.</param>
-    /// <param name="armPlane">See <see cref="Angles.Blend"/>.</param>
-    public Shape Blend(Shape end, double t, double? armPlane = null) =>
-        t >= 1 ? end : AboveFloor.Keep(end with { Angles = Angles.Blend(end.Angles, t, armPlane), Pelvis = Pelvis.Towards(end.Pelvis, t) });
+    /// <param name="passage">See <see cref="Angles.Blend"/>.</param>
+    public Shape Blend(Shape end, double t, Passage? passage = null) =>
+        t >= 1 ? end : AboveFloor.Keep(end with { Angles = Angles.Blend(end.Angles, t, passage), Pelvis = Pelvis.Towards(end.Pelvis, t) });
 }

@@ -138,8 +138,8 @@ public sealed record Phase
     /// <summary>What is closed again here.</summary>
     public IReadOnlyList<string> Closes { get; init; } = [];
 
-    /// <summary>The plane the arms move through, in degrees, where the way matters.</summary>
-    public double? ArmPlane { get; init; }
+    /// <summary>By which way the body gets there.</summary>
+    public Passage Passage { get; init; } = Passage.Plain;
 
     /// <summary>What face and hands do, which the shape does not say.</summary>
     public Look Look { get; init; } = Look.Calm;

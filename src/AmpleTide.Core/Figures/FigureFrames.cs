@@ -41,7 +41,7 @@ public static class FigureFrames
             [
                 .. Enumerable
                     .Range(1, PerPhase)
-                    .Select(i => from.Towards(end, Eased(i / (double)PerPhase), form.Phases[phase].Phase.ArmPlane))
+                    .Select(i => from.Towards(end, Eased(i / (double)PerPhase), form.Phases[phase].Phase.Passage))
                     .Select(scene => Renderer.Draw(scene.With(form) with { Mat = mat }, viewpoint, centre.Single(), Fine))
                     .Select(f => pen.Path is { } marks ? new Figure([.. f.Paths, marks], Figure.Both(f.Box, pen.Box)) : f),
             ];
@@ -74,9 +74,9 @@ public static class FigureFrames
         public Pose Pose { get; } = new(shape);
 
         /// <summary>Part of the way to another: hands and face go along with the body.</summary>
-        public Scene Towards(PhaseEnd end, double t, double? armPlane)
+        public Scene Towards(PhaseEnd end, double t, Passage passage)
         {
-            var on = Pose.Shape.Blend(end.Pose.Shape, t, armPlane);
+            var on = Pose.Shape.Blend(end.Pose.Shape, t, passage);
             var pose = new Pose(on);
             return new()
             {

@@ -59,7 +59,7 @@ public class BodyLaws
     {
         var up = Angles.Zero.With([new(Axis.RightShoulderPlane, 90), new(Axis.RightShoulderElevation, 160)]);
         Assert.Equal(90, Angles.Zero.Blend(up, 0.5)[Axis.RightShoulderPlane], 6);
-        Assert.True(Angles.Zero.Blend(up, 0.5, armPlane: 0)[Axis.RightShoulderPlane] < 60);
+        Assert.True(Angles.Zero.Blend(up, 0.5, new(0, new Dictionary<Axis, double>()))[Axis.RightShoulderPlane] < 60);
     }
 
     internal static Angles AnyAngles(int seed)

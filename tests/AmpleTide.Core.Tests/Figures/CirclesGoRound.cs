@@ -86,7 +86,7 @@ public class CirclesGoRound
         {
             var (from, to) = (form.Phases[order[(turn + order.Count - 1) % order.Count]].Shape, form.Phases[order[turn]]);
             for (var step = 1; step <= steps; step++)
-                path.Add(plane(mark.On(from.Blend(to.Shape, step / (double)steps, to.Phase.ArmPlane).Skeleton()), seat));
+                path.Add(plane(mark.On(from.Blend(to.Shape, step / (double)steps, to.Phase.Passage).Skeleton()), seat));
         }
         var area = path.Zip(path.Skip(1).Append(path[0])).Sum(p => (p.First.X * p.Second.Y) - (p.Second.X * p.First.Y)) / 2;
         return area / ((path.Max(p => p.X) - path.Min(p => p.X)) * (path.Max(p => p.Y) - path.Min(p => p.Y)));

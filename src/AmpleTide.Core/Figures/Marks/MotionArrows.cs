@@ -117,7 +117,7 @@ internal sealed class MotionArrows(MoveForm form, Func<Vector, Vector2> see)
                 yield break;
             var start = at > 0 || !around ? form.StartOf(at) : form.Phases[^1].Shape;
             for (var step = StepsPerPhase - 1; step >= 0; step--)
-                yield return start.Blend(form.Phases[at].Shape, step / (double)StepsPerPhase, form.Phases[at].Phase.ArmPlane);
+                yield return start.Blend(form.Phases[at].Shape, step / (double)StepsPerPhase, form.Phases[at].Phase.Passage);
         }
     }
 
