@@ -62,6 +62,29 @@ public class BodyLaws
         Assert.True(Angles.Zero.Blend(up, 0.5, new(0, new Dictionary<Axis, double>()))[Axis.RightShoulderPlane] < 60);
     }
 
+    [Fact]
+    public void An_arm_straightens_on_its_way_behind_the_back_and_back_again()
+    {
+        var front = Angles.Zero.With([new(Axis.RightShoulderPlane, 60), new(Axis.RightShoulderElevation, 22), new(Axis.RightElbow, 50)]);
+        var behind = front.With([new(Axis.RightShoulderPlane, -75), new(Axis.RightShoulderElevation, 36), new(Axis.RightElbow, 96)]);
+        foreach (var (from, to) in new[] { (front, behind), (behind, front) })
+        {
+            var half = from.Blend(to, 0.5);
+            Assert.True(half[Axis.RightElbow] < 30);
+            // By then the arm is most of its way there, or has hardly left.
+            Assert.InRange(half[Axis.RightShoulderPlane], -75, -50);
+        }
+    }
+
+    [Fact]
+    public void A_detour_is_widest_half_way_and_gone_at_both_ends()
+    {
+        var over = new Passage(null, new Dictionary<Axis, double> { [Axis.RightHipFlexion] = 30 });
+        var to = Angles.Zero.With([new(Axis.RightHipFlexion, 40)]);
+        double At(double t) => Angles.Zero.Blend(to, t, over)[Axis.RightHipFlexion];
+        Assert.Equal([0.0, 50, 40], new[] { 0, 0.5, 1 }.Select(At));
+    }
+
     internal static Angles AnyAngles(int seed)
     {
         var random = new Random(seed);

@@ -7,7 +7,7 @@ namespace AmpleTide.Core.Tests.Body;
 public class OnTheWay
 {
     private const double Sinks = 0.03; // statures: about the thickness of a hand
-    private static readonly double[] Moments = [0.25, 0.5, 0.75];
+    private static readonly double[] Moments = [0.1, 0.2, 0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9];
     private static readonly Landmark[] Ends =
     [
         .. new[] { "hand", "elbow", "ball", "heel" }
@@ -21,7 +21,7 @@ public class OnTheWay
     {
         var through =
             from move in Shipped.Catalogue.Moves
-            from form in Shipped.Catalogue.Forms(move).Where(f => f.Option == MoveForm.BaseOption)
+            from form in Shipped.Catalogue.Forms(move)
             from phase in Enumerable.Range(0, form.Phases.Length)
             let start = form.StartOf(phase)
             let end = form.Phases[phase]
@@ -38,7 +38,7 @@ public class OnTheWay
     {
         var through =
             from move in Shipped.Catalogue.Moves
-            from form in Shipped.Catalogue.Forms(move).Where(f => f.Option == MoveForm.BaseOption)
+            from form in Shipped.Catalogue.Forms(move)
             from phase in Enumerable.Range(0, form.Phases.Length)
             let start = form.StartOf(phase)
             let end = form.Phases[phase]

@@ -58,7 +58,7 @@ public class CatalogueErrors
     [InlineData("cautions: [Slowly]", "cautions: [Slowly]\n  picture: [1, 1, 1, 1, 1]", 13, "is not one of the phases, or up to 4 of them")]
     [InlineData("cautions: [Slowly]", "cautions: [Slowly]\n  strap: [right.hand, left.tail]", 13, "there is no landmark 'left.tail'")]
     [InlineData("cautions: [Slowly]", "cautions: [Slowly]\n  stands: { piano: right.hand }", 13, "there is no prop 'piano' to stand there")]
-    [InlineData("cautions: [Slowly]", "cautions: [Slowly]\n  stands: { chair: tail }", 13, "there is no landmark 'tail'")]
+    [InlineData("cautions: [Slowly]", "cautions: [Slowly]\n  stands: { chair: fin }", 13, "there is no landmark 'fin'")]
     [InlineData("cautions: [Slowly]", "cautions: [Slowly]\n  stands: [chair]", 13, "stands")]
     [InlineData("name: Nod", "name: [", 2, "not valid YAML")]
     [InlineData("id: nod", "id: &a nod", 1, "anchors and references are not used here")]
@@ -90,6 +90,10 @@ public class CatalogueErrors
     [InlineData("breath: out,", "breath: out, share: 1e9,", 9, "share: '1e9' is not a number from 0.05 to 4")]
     [InlineData("breath: out,", "breath: out, counts: -1,", 9, "counts: '-1' is not a number from 0.25 to 60")]
     [InlineData("breath: out,", "breath: out, armsBy: 4e9,", 9, "armsBy: '4e9' is not a number from -180 to 180")]
+    [InlineData("breath: out,", "breath: out, detour: { right.knee: 90 },", 9, "right.knee goes from -60 to 60")]
+    [InlineData("breath: out,", "breath: out, detour: { right.fin: 10 },", 9, "there is no such axis")]
+    [InlineData("breath: out,", "breath: out, signs: { wave: [crown] },", 9, "'wave' is not one of attend")]
+    [InlineData("breath: out,", "breath: out, signs: { gaze: [right.fin] },", 9, "there is no landmark 'right.fin'")]
     [InlineData("breath: out,", "breath: out, opens: [Two words],", 9, "'Two words' is not a word")]
     public void A_mistake_is_told(string right, string wrong, int line, string reason)
     {

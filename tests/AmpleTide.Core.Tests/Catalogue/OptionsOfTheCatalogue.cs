@@ -93,7 +93,7 @@ public class OptionsOfTheCatalogue
     [InlineData("face: grim", "'grim' is not one of calm")]
     [InlineData("hands: wet", "'wet' is not one of easy")]
     [InlineData("signs: { glow: [crown] }", "'glow' is not one of attend")]
-    [InlineData("strap: [tail]", "there is no landmark 'tail'")]
+    [InlineData("strap: [fin]", "there is no landmark 'fin'")]
     [InlineData("stands: { chair: crown }", "'stands' is not a field here")]
     public void What_an_option_cannot_have_is_told_by_field(string field, string reason)
     {

@@ -210,7 +210,7 @@ public class PicturesOfMoves
         var body = form.Phases[0].Shape.Skeleton();
         var see = FigureDrawing.Sight(form.View, FigureDrawing.CentreOf(form.Phases[0].Shape));
         foreach (var mark in Landmark.Names.Select(name => Landmark.Find(name)!))
-        foreach (var sign in Enum.GetValues<Sign>())
+        foreach (var sign in Enum.GetValues<Sign>().Where(s => s != Sign.Gaze)) // which comes from the eyes
         {
             var signed = form with { Move = form.Move with { Drawn = form.Move.Drawn with { Signs = [(sign, mark)] } } };
             var pen = new MarkPen();
