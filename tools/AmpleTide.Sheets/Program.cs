@@ -9,7 +9,7 @@ using AmpleTide.Core.Figures.Paths;
 using AmpleTide.Formats;
 using AmpleTide.Sheets;
 
-// Writes contact sheets of all figures as HTML pages, forty-eight to a sheet, for the eye to judge.
+// Writes contact sheets of all figures as HTML pages, forty-eight or more to a sheet, for the eye to judge.
 // Usage: catalogue-folder output-folder [named|unnamed] [phases|options|views] [seed=NUMBER] [id-prefix,…]
 // With views, each move whose score proposes another viewpoint stands beside what is proposed.
 // Unnamed sheets are shuffled and numbered; what each number is stands in key.txt beside them.
@@ -47,23 +47,33 @@ if (!named)
     new Random(seed).Shuffle(CollectionsMarshal.AsSpan(figures));
     File.WriteAllLines(Path.Combine(output, "key.txt"), figures.Select((f, i) => $"{i + 1} {f.Name}"));
 }
-const int perSheet = 48;
-foreach (var (sheet, index) in figures.Chunk(perSheet).Select((s, i) => (s, i)))
+
+// Where every phase is looked at, more of them stand on a sheet.
+var (columns, rows) = eachPhase ? (12, 9) : (8, 6);
+const int wide = 1600,
+    tall = 1000,
+    forName = 19;
+foreach (var (sheet, index) in figures.Chunk(columns * rows).Select((s, i) => (s, i)))
 {
     var html = new StringBuilder(
-        "<!doctype html><meta charset=utf-8><style>body{margin:0;background:#fbf7ee;display:grid;grid-template-columns:repeat(8,1fr);font:12px/1.1 sans-serif;width:1600px}div{height:166px;text-align:center;overflow:hidden}svg{width:196px;height:147px;display:block;margin:auto}</style>"
+        $$"""
+        <!doctype html><meta charset=utf-8><style>
+        body { margin: 0; background: #fbf7ee; display: grid; grid-template-columns: repeat({{columns}}, 1fr); width: {{wide}}px; font: 12px/1.1 sans-serif }
+        div { height: {{tall / rows}}px; text-align: center; overflow: hidden }
+        svg { width: 98%; height: {{(tall / rows) - forName}}px; display: block; margin: auto }
+        </style>
+
+        """
     );
     foreach (var (name, figure) in sheet)
     {
         var (left, top, width, height) = (figure.Box[0], figure.Box[1], figure.Box[2] - figure.Box[0], figure.Box[3] - figure.Box[1]);
-        html.Append(
-            CultureInfo.InvariantCulture,
-            $"<div><svg viewBox=\"{left} {top} {width} {height}\">{SvgFigure.Parts(figure)}</svg>{(named ? name : $"{figures.IndexOf((name, figure)) + 1}")}</div>"
-        );
+        var below = named ? name : $"{figures.IndexOf((name, figure)) + 1}";
+        html.AppendLine($"""<div><svg viewBox="{left} {top} {width} {height}">{SvgFigure.Parts(figure)}</svg>{below}</div>""");
     }
     File.WriteAllText(Path.Combine(output, $"sheet-{index + 1:00}.html"), html.ToString());
 }
-Console.WriteLine($"{figures.Count} figures on {(figures.Count + perSheet - 1) / perSheet} sheets");
+Console.WriteLine($"{figures.Count} figures on {(figures.Count + (columns * rows) - 1) / (columns * rows)} sheets");
 return 0;
 
 IEnumerable<(string Name, Figure Figure)> Catalogued()

@@ -43,7 +43,7 @@ internal static class Framing
 
     private static readonly Dictionary<CloseUp, (string[] Around, int Margin)> Near = new()
     {
-        [CloseUp.Face] = (["crown", "chin", "breastbone"], 70),
+        [CloseUp.Face] = (["crown", "chin", "breastbone"], 45),
         [CloseUp.Head] = (["crown", "chin", "heart", "right.shoulder", "left.shoulder"], 50),
         [CloseUp.Arms] = (
             ["crown", "heart", "right.shoulder", "left.shoulder", "right.elbow", "left.elbow", "right.fingertips", "left.fingertips"],

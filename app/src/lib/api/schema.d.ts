@@ -3587,6 +3587,7 @@ export interface components {
       | 'skin'
       | 'hair'
       | 'mouth'
+      | 'tongue'
       | 'mark'
       | 'seam'
       | 'line'

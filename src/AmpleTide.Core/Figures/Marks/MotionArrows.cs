@@ -187,17 +187,17 @@ internal sealed record Trail(Landmark Mark, List<Vector2> Points, float Travel, 
 /// <param name="Tall">How tall it is, of its diameter.</param>
 /// <param name="Gap">How far it opens, in radians.</param>
 /// <param name="Narrowest">Its least radius, in thousandths of a stature.</param>
+/// <param name="Widest">Its largest radius, in thousandths: what goes round at the end of a whole arm may go far.</param>
 /// <param name="Outside">How far outside the body its middle stands, in thousandths.</param>
-internal sealed record Ring(float Broad, float Tall, float Gap, float Narrowest, float Outside)
+internal sealed record Ring(float Broad, float Tall, float Gap, float Narrowest, float Widest, float Outside)
 {
-    private const float Widest = 240;
     private const int Steps = 32;
 
     // A head that circles is seen along its level, and the ring opens in front; what a nose draws stands before the face.
-    private static readonly Ring OfNose = new(.8f, 1, .6f, 84, 90),
-        OfHead = new(1, .42f, .45f, 96, 0),
-        OfHand = new(1, 1, .8f, 42, 0),
-        OfAnything = new(1, 1, .8f, 66, 0);
+    private static readonly Ring OfNose = new(.8f, 1, .6f, 84, 115, 90),
+        OfHead = new(1, .42f, .45f, 96, 140, 0),
+        OfHand = new(1, 1, .8f, 42, 240, 0),
+        OfAnything = new(1, 1, .8f, 66, 120, 0);
 
     private static Ring Of(Landmark mark) =>
         mark switch
@@ -213,7 +213,7 @@ internal sealed record Ring(float Broad, float Tall, float Gap, float Narrowest,
         var ring = Of(trail.Mark);
         // The way ends where it is farthest from its beginning: across the circle.
         var middle = ((trail.Points[0] + trail.Points[^1]) / 2) + (trail.Outwards * ring.Outside);
-        var radius = Math.Clamp(trail.Travel / 2, ring.Narrowest, Widest);
+        var radius = Math.Clamp(trail.Travel / 2, ring.Narrowest, ring.Widest);
         var open = ring == OfHead ? MathF.PI / 2 : MathF.Atan2(-trail.Outwards.Y, -trail.Outwards.X);
         Arrow.Along(pen, [.. Enumerable.Range(0, Steps + 1).Select(At)], bothWays: true);
 
