@@ -27,6 +27,9 @@ internal sealed record Scene
     /// <summary>Where a strap runs.</summary>
     public IReadOnlyList<Landmark> Strap { get; init; } = [];
 
+    /// <summary>The body that pulls it straight; none where there is no strap.</summary>
+    public Skeleton? Pulled { get; init; }
+
     /// <summary>Which parts are seen; null for all.</summary>
     public Func<Part, bool>? Seen { get; init; }
 
@@ -59,6 +62,7 @@ internal sealed record Scene
             Props = [(left, rest.Skeleton()), .. Props],
             Standing = [.. form.Drawn.Stands.Select(s => (s.Key, s.Value, pictured))],
             Strap = form.Drawn.Strap,
+            Pulled = pictured,
         };
     }
 
@@ -77,7 +81,7 @@ internal sealed record Scene
             props.Under(contacts, body, BallBehind);
         foreach (var (prop, mark, body) in Standing)
             props.Standing(prop, mark, body);
-        props.Strap(Strap, Pose.Skeleton);
+        props.Strap(Strap, Pose.Skeleton, Pulled ?? Pose.Skeleton);
         if (Seen is not null)
             solids.Keep(Seen);
         if (Mat is not null)

@@ -79,13 +79,26 @@ public class PropsUnderTheBody
     {
         var body = Standing();
         Landmark[] along = [Landmark.Find("right.hand")!, Landmark.Find("right.sole")!, Landmark.Find("left.hand")!];
-        var solids = SolidsOf(to => to.Strap(along, body));
+        var solids = SolidsOf(to => to.Strap(along, body, body));
         Assert.All(solids, s => Assert.Equal(Part.Strap, s.Part));
         foreach (var mark in along)
             Assert.Contains(solids, s => (s.Centre - mark.On(body).Single()).Length() < .001f);
         var longest = (along[0].On(body) - along[1].On(body)).Length + (along[1].On(body) - along[2].On(body)).Length;
         var (low, high) = BoxOf(solids);
         Assert.True((high - low).Length() < longest);
+    }
+
+    [Fact]
+    public void A_strap_hangs_where_its_ends_come_closer_and_is_straight_where_it_is_pulled()
+    {
+        Landmark[] along = [Landmark.Find("right.hand")!, Landmark.Find("left.hand")!];
+        var wide = Cards.FormOf("star").Phases[0].Shape.Skeleton();
+        var close = Cards.FormOf("choose-intention").Phases[1].Shape.Skeleton();
+        var (straight, hanging) = (Lowest(wide), Lowest(close));
+        Assert.Equal(along.Min(m => m.On(wide).Y), straight, .01);
+        Assert.True(hanging < along.Min(m => m.On(close).Y) - .05);
+
+        double Lowest(Skeleton body) => SolidsOf(to => to.Strap(along, body, wide)).Min(s => s.Centre.Y);
     }
 
     private static Skeleton Standing() => Shipped.Catalogue.Position("standing")!.Base.Skeleton();

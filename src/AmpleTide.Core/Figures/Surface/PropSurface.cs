@@ -73,12 +73,31 @@ internal sealed class PropSurface(Solids to)
             Thing(prop.Name, [at], (float)prop.Height);
     }
 
-    /// <summary>A strap from one landmark to the next, hanging a little where it is not pulled.</summary>
-    public void Strap(IReadOnlyList<Landmark> along, Skeleton body)
+    /// <summary>A strap from one landmark to the next: straight where it is pulled, hanging where its ends come closer.</summary>
+    /// <param name="along">The landmarks it runs along.</param>
+    /// <param name="body">The body as it is drawn.</param>
+    /// <param name="pulled">The body that pulls it straight: between its landmarks the strap is as long as there.</param>
+    public void Strap(IReadOnlyList<Landmark> along, Skeleton body, Skeleton pulled)
     {
         const float halfWidth = .006f;
+        const int steps = 8;
+        Span<Vector3> points = stackalloc Vector3[steps + 1];
+        Span<float> radii = stackalloc float[steps + 1];
+        radii.Fill(halfWidth);
         for (var i = 0; i + 1 < along.Count; i++)
-            to.Tube(Part.Strap, [along[i].On(body).Single(), along[i + 1].On(body).Single()], [halfWidth, halfWidth]);
+        {
+            var (from, until) = (along[i].On(body).Single(), along[i + 1].On(body).Single());
+            var (apart, length) = ((until - from).Length(), (float)(along[i + 1].On(pulled) - along[i].On(pulled)).Length);
+            // A shallow arc of length L over a span d sags by √(3 d (L − d) / 8).
+            var sag = MathF.Sqrt(MathF.Max(0, 3 * apart * (length - apart) / 8));
+            for (var k = 0; k <= steps; k++)
+            {
+                var t = k / (float)steps;
+                var at = Vector3.Lerp(from, until, t) - new Vector3(0, 4 * t * (1 - t) * sag, 0);
+                points[k] = at with { Y = MathF.Max(at.Y, MathF.Min(halfWidth, MathF.Min(from.Y, until.Y))) };
+            }
+            to.Tube(Part.Strap, points, radii);
+        }
     }
 
     private static Vector3 Middle(List<Vector3> points) => points.Aggregate(Vector3.Zero, (a, b) => a + b) / points.Count;
