@@ -78,7 +78,7 @@ internal sealed partial class MoveReading(
         var rightNames = entry.OptionalText("right");
         if (sides is not (Sidedness.None or Sidedness.Circling) && rightNames is null)
             entry.Wrong("right", "say what right names");
-        var (drawn, picture) = ReadDrawn(entry, phases);
+        var (drawn, picture) = DrawnReading.ReadDrawn(entry, phases);
         var (effort, like) = ReadEffort(entry, kind);
         var move = new Move
         {
@@ -166,9 +166,6 @@ internal sealed partial class MoveReading(
         ];
     }
 
-    // A stay tells a hold apart; otherwise the first phase does.
-    private static int PictureOf(List<Phase> phases) => Math.Max(0, phases.FindIndex(p => p.IsStay));
-
     private Phase ReadPhase(Entry entry, MoveKind kind, Range[] allowed)
     {
         var breath = entry.Word<Breath>("breath");
@@ -204,7 +201,7 @@ internal sealed partial class MoveReading(
             Closes = ReadStates(entry, "closes"),
             Passage = new(entry.OptionalNumber("armsBy", -MostTurn, MostTurn), ShapeReading.ReadAngles(entry, "detour", Detours)),
             Look = new(entry.Word("face", (Face?)Face.Calm), entry.Word("hands", (Hands?)Hands.Easy)),
-            Signs = ReadSigns(entry),
+            Signs = DrawnReading.ReadSigns(entry),
         };
         entry.Done();
         return phase;
@@ -374,8 +371,8 @@ internal sealed partial class MoveReading(
                     at.Count == 0 ? null : [.. at.Select(i => i - 1)],
                     option.Has("face") ? option.Word<Face>("face") : null,
                     option.Has("hands") ? option.Word<Hands>("hands") : null,
-                    option.Has("signs") ? ReadSigns(option) : null,
-                    option.Has("strap") ? ReadLandmarks(option, "strap") : null
+                    option.Has("signs") ? DrawnReading.ReadSigns(option) : null,
+                    option.Has("strap") ? DrawnReading.ReadLandmarks(option, "strap") : null
                 )
                 {
                     Asks = ReadAsks(option),
@@ -386,62 +383,5 @@ internal sealed partial class MoveReading(
         if (!options.ContainsKey("easier"))
             entry.Wrong("options", "an easier one is needed");
         return options;
-    }
-
-    private const int MostMoments = 4;
-
-    private static readonly Dictionary<string, Sign> SignsByName = Enum.GetValues<Sign>().ToDictionary(s => Entry.Hyphenated(s.ToString()));
-
-    // signs: sign → landmarks; follow and strap: landmarks; stands: prop → landmark; closeUp: what the picture comes close to;
-    // picture: the phase that stands for the move, or as many as it takes to tell it, at most four.
-    private static (Drawn Drawn, int Picture) ReadDrawn(Entry entry, List<Phase> phases)
-    {
-        // Before there were other signs, attend stood by itself; moves that are kept or sent still have it so.
-        List<(Sign, Landmark)> signs = [.. ReadLandmarks(entry, "attend").Select(mark => (Sign.Attend, mark)), .. ReadSigns(entry)];
-        var stands = new Dictionary<Support, Landmark>();
-        foreach (var (prop, mark) in entry.Words("stands"))
-        {
-            if (Support.Find(prop) is not { } support)
-                entry.Wrong("stands", $"there is no prop '{prop}' to stand there");
-            else if (Landmark.Find(mark) is not { } place)
-                entry.Wrong("stands", $"there is no landmark '{mark}'");
-            else
-                stands[support] = place;
-        }
-        CloseUp? closeUp = entry.Has("closeUp") ? entry.Word<CloseUp>("closeUp") : null;
-        var pictured = entry.Integers("picture");
-        if (pictured.Count > MostMoments || pictured.Any(i => i < 1 || i > Math.Max(1, phases.Count)))
-            entry.Wrong("picture", $"is not one of the phases, or up to {MostMoments} of them");
-        var earlier = pictured.SkipLast(1).Select(i => i - 1).ToList();
-        var drawn = new Drawn(signs, ReadLandmarks(entry, "follow"), ReadLandmarks(entry, "strap"), stands, closeUp, earlier);
-        return (drawn, pictured.Count > 0 ? pictured[^1] - 1 : PictureOf(phases));
-    }
-
-    private static List<(Sign Sign, Landmark At)> ReadSigns(Entry entry)
-    {
-        var read = new List<(Sign, Landmark)>();
-        if (entry.Inner("signs") is not { } signs)
-            return read;
-        foreach (var name in signs.Fields())
-        {
-            if (SignsByName.TryGetValue(name, out var sign))
-                read.AddRange(ReadLandmarks(signs, name).Select(mark => (sign, mark)));
-            else
-                entry.Wrong("signs", $"'{name}' is not one of {string.Join(", ", SignsByName.Keys)}");
-        }
-        return read;
-    }
-
-    private static List<Landmark> ReadLandmarks(Entry entry, string field)
-    {
-        var found = new List<Landmark>();
-        foreach (var name in entry.Texts(field))
-        {
-            if (Landmark.Find(name) is { } mark)
-                found.Add(mark);
-            else
-                entry.Wrong(field, $"there is no landmark '{name}'");
-        }
-        return found;
     }
 }

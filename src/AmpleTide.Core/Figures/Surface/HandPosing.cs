@@ -48,7 +48,12 @@ internal sealed class HandPosing
             return Flat(palmDown[0].On);
         if (palmDown.Count == 1 && Mark(palmDown[0].Mark) == "fingertips")
             return OnFingertips();
-        var touch = pose.Shape.Touches.FirstOrDefault(IsMine) ?? pose.Shape.Touches.FirstOrDefault(IsMutual);
+        // What the hands do together comes before what one of them leans on.
+        var touches = pose.Shape.Touches;
+        var touch =
+            touches.FirstOrDefault(t => t.Grip is Grip.Press or Grip.Clasp && (IsMine(t) || IsMutual(t)))
+            ?? touches.FirstOrDefault(IsMine)
+            ?? touches.FirstOrDefault(IsMutual);
         return touch is null ? Easy(.34f) : Touching(touch);
     }
 

@@ -1,0 +1,103 @@
+using System.Numerics;
+using AmpleTide.Core.Body;
+using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Figures;
+using AmpleTide.Core.Figures.Surface;
+
+namespace AmpleTide.Core.Tests.Figures;
+
+/// <summary>The mat is as long as the person, lies along the body, and is one in all of a move; what is low throws a shadow.</summary>
+public class MatAndFloor
+{
+    [Fact]
+    public void Whoever_lies_lies_on_the_mat_from_head_to_heels()
+    {
+        foreach (var position in Shipped.Catalogue.Positions)
+        {
+            var pose = new Pose(position.Base);
+            var mat = Mat.Under([pose]);
+            var head = pose.Head.At(0, Pose.HeadCentre, 0);
+            if (head.Y < .12f)
+                Assert.True(IsOn(mat, head), $"{position.Id}: the head");
+            foreach (var contact in position.Base.Contacts.Where(c => c.On == Support.Floor && !IsOfAnArm(c.Mark)))
+                Assert.True(IsOn(mat, contact.Mark.On(pose.Skeleton).Single()), $"{position.Id}: {contact.Mark.Name}");
+        }
+    }
+
+    private static bool IsOfAnArm(Landmark mark) =>
+        mark.Segment.OnTheRight() is Segment.RightUpperArm or Segment.RightForearm or Segment.RightHand;
+
+    [Fact]
+    public void A_mat_is_a_rectangle_no_narrower_than_a_mat_is()
+    {
+        foreach (var position in Shipped.Catalogue.Positions)
+        {
+            var c = Mat.Under([new(position.Base)]).Corners;
+            Vector3 one = c[1] - c[0],
+                two = c[3] - c[0];
+            Assert.Equal(0, Vector3.Dot(one, two), 1e-4f);
+            Assert.Equal(c[2], c[0] + one + two, (a, b) => (a - b).Length() < 1e-4f);
+            // 61 cm of 170.
+            Assert.True(MathF.Min(one.Length(), two.Length()) > .355f, position.Id);
+            Assert.All(c, p => Assert.Equal(0, p.Y));
+        }
+    }
+
+    [Fact]
+    public void It_lies_along_one_who_lies_across_the_room()
+    {
+        var lying = Shipped.Catalogue.Position("final-rest")?.Base ?? Cards.FormOf("final-rest").Phases[0].Shape;
+        var pose = new Pose(lying);
+        var c = Mat.Under([pose]).Corners;
+        var along = new[] { c[1] - c[0], c[3] - c[0] }.MaxBy(v => v.Length());
+        var body = Vector3.Normalize((pose.Head.Origin - pose[Segment.Pelvis].Origin) with { Y = 0 });
+        Assert.True(MathF.Abs(Vector3.Dot(Vector3.Normalize(along), body)) > .97f);
+    }
+
+    [Fact]
+    public void The_mat_of_a_flow_holds_all_its_phases()
+    {
+        foreach (var form in Cards.All.Where((_, i) => i % 8 == 0))
+        {
+            var poses = form.Phases.Select(p => new Pose(p.Shape)).ToList();
+            var mat = Mat.Under(poses);
+            foreach (var (pose, phase) in poses.Select((p, i) => (p, i)))
+            foreach (var contact in form.Phases[phase].Shape.Contacts.Where(c => c.On == Support.Floor && !IsOfAnArm(c.Mark)))
+                Assert.True(IsOn(mat, contact.Mark.On(pose.Skeleton).Single()), $"{form.Move.Id}, phase {phase + 1}: {contact.Mark.Name}");
+        }
+    }
+
+    private static bool IsOn(Mat mat, Vector3 point)
+    {
+        var c = mat.Corners;
+        for (var i = 0; i < 4; i++)
+        {
+            var (edge, to) = (c[(i + 1) % 4] - c[i], point - c[i]);
+            var (middle, side) = (((c[0] + c[2]) / 2) - c[i], Cross(edge, to));
+            // On the side of each edge that the middle is on.
+            if (side * Cross(edge, middle) < -1e-6f)
+                return false;
+        }
+        return true;
+
+        static float Cross(Vector3 a, Vector3 b) => (a.X * b.Z) - (a.Z * b.X);
+    }
+
+    [Fact]
+    public void What_is_low_throws_a_shadow_and_what_is_high_does_not()
+    {
+        Assert.NotEmpty(ShadowsOf(.02f));
+        Assert.NotEmpty(ShadowsOf(.12f));
+        Assert.Empty(ShadowsOf(.4f));
+        Assert.True(ShadowsOf(.02f).Single().A.X > ShadowsOf(.12f).Single().A.X, "the nearer, the wider");
+    }
+
+    private static List<Solid> ShadowsOf(float height)
+    {
+        var solids = new Solids();
+        solids.Begin(520);
+        solids.Ball(Part.RightPalm, new(0, height, 0), .03f);
+        Shadow.Add(solids);
+        return [.. Enumerable.Range(0, solids.Count).Select(i => solids[i]).Where(s => s.Part == Part.Shadow)];
+    }
+}
