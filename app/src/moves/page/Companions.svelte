@@ -2,6 +2,9 @@
   import type { Companion, MoveDetail } from '../../lib/api/client';
 
   const { move }: { move: MoveDetail } = $props();
+
+  /** Alternating and circling moves have both sides within them. */
+  const hasOtherSide = $derived(['one-sided', 'crossing'].includes(move.summary.sides));
 </script>
 
 {#snippet companions(title: string, list: Companion[])}
@@ -27,9 +30,9 @@
 {@render companions('Counters', move.counters)}
 {#if move.preparations.length + move.counters.length === 0}
   <p class="mt-2 text-muted">
-    It asks for nothing before{move.summary.sides === 'none'
-      ? ' or after'
-      : ', and after for the other side'}.
+    {hasOtherSide
+      ? 'It asks for nothing before; after it comes the other side.'
+      : 'It asks for nothing before or after.'}
   </p>
 {/if}
 
