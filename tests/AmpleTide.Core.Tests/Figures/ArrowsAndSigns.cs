@@ -102,6 +102,44 @@ public class ArrowsAndSigns
         Assert.True((((ring.Low + ring.High) / 2) - shoulder).Length() < 130);
     }
 
+    [Theory]
+    [InlineData("seated-cross", 60, 260)] // in profile: in front of the face
+    [InlineData("supine-knees", 0, 60)] // from above: round it
+    public void The_ring_of_a_nose_stands_before_the_face_or_round_it_where_that_looks_at_the_eye(string position, int least, int most)
+    {
+        var form = Shipped.Catalogue.Form(
+            Shipped.Catalogue.Move("nose-circles")!,
+            Shipped.Catalogue.Position(position)!,
+            MoveForm.BaseOption
+        );
+        var see = See(form, form.Move.Picture);
+        var pen = new MarkPen();
+        new MotionArrows(form, see).Draw(form.Move.Picture, null, isOneOfSome: false, pen);
+        var ring = pen.Path!.Loops().MaxBy(l => l.Points.Count)!;
+        var nose = see(Landmark.Find("nose")!.On(form.Phases[form.Move.Picture].Shape.Skeleton()));
+        Assert.InRange((((ring.Low + ring.High) / 2) - nose).Length(), least, most);
+    }
+
+    [Theory]
+    [InlineData("crown", 0, 1, 0)]
+    [InlineData("tail", 0, -1, -1)]
+    [InlineData("breastbone", 0, 0, 1)]
+    [InlineData("right.seat", -1, -1, 0)]
+    public void Outwards_is_out_of_the_body(string name, int across, int up, int forward)
+    {
+        var body = Shipped.Catalogue.Position("standing")!.Base.Skeleton();
+        var mark = Landmark.Find(name)!;
+        var way = mark.On(body) - mark.Inside(body);
+        void Is(int sign, double part)
+        {
+            if (sign != 0)
+                Assert.Equal(sign, Math.Sign(part));
+        }
+        Is(across, way.X);
+        Is(up, way.Y);
+        Is(forward, way.Z);
+    }
+
     [Fact]
     public void An_arrow_is_long_enough_for_its_head_and_no_longer_than_reads_well()
     {

@@ -104,7 +104,7 @@ internal sealed class FaceDrawing(Pose pose, Expression face, Camera camera, Can
     // Down over the lower lip to the chin, round at its end.
     private void Tongue()
     {
-        if (face.Tongue < .5f)
+        if (face.Tongue < .15f)
             return;
         const int points = 16;
         const float wide = .0062f,
@@ -114,7 +114,7 @@ internal sealed class FaceDrawing(Pose pose, Expression face, Camera camera, Can
         for (var i = 0; i < points; i++)
         {
             var (sin, cos) = MathF.SinCos(i * 2 * MathF.PI / points);
-            var at = Surface(wide * cos, sin > 0 ? root + (.004f * sin) : float.Lerp(root, tip, -sin));
+            var at = Surface(wide * cos, sin > 0 ? root + (.004f * sin) : float.Lerp(root, tip, -sin * face.Tongue));
             if (!IsSeen(at))
                 return;
             outline[i] = Place(at);

@@ -136,7 +136,12 @@ internal sealed class MotionArrows(MoveForm form, Func<Vector, Vector2> see)
 }
 
 /// <summary>Where a landmark was, in thousandths on the picture: the pictured place first, the farthest from it last.</summary>
-internal sealed record Trail(Landmark Mark, List<Vector2> Points, float Travel, Vector2 Outwards)
+/// <param name="Mark">What moves.</param>
+/// <param name="Points">Its way.</param>
+/// <param name="Travel">How far its ends lie apart.</param>
+/// <param name="Outwards">Out of the body from its pictured place, of length 1.</param>
+/// <param name="Sidewards">How much of outwards is along the picture: 0 where it points at the eye.</param>
+internal sealed record Trail(Landmark Mark, List<Vector2> Points, float Travel, Vector2 Outwards, float Sidewards)
 {
     // Face and chest stay in place when they turn: what shows their way is a point far in front of them, so many times as far from the
     // axis as the skin. By eye, no source.
@@ -152,11 +157,14 @@ internal sealed record Trail(Landmark Mark, List<Vector2> Points, float Travel, 
     {
         var points = back.ConvertAll(b => see(mark.Inside(b) + ((mark.On(b) - mark.Inside(b)) * Reach(mark))));
         var farthest = Enumerable.Range(0, points.Count).MaxBy(i => (points[i] - points[0]).Length());
+        var outwards = points[0] - see(mark.Inside(back[0]));
+        var length = 1000 * (float)((mark.On(back[0]) - mark.Inside(back[0])).Length * Reach(mark));
         return new(
             mark,
             Smooth(points[..(farthest + 1)]),
             (points[farthest] - points[0]).Length(),
-            (points[0] - see(mark.Inside(back[0]))).Unit()
+            outwards.Unit(),
+            length < 1 ? 0 : outwards.Length() / length
         );
     }
 
@@ -212,7 +220,7 @@ internal sealed record Ring(float Broad, float Tall, float Gap, float Narrowest,
     {
         var ring = Of(trail.Mark);
         // The way ends where it is farthest from its beginning: across the circle.
-        var middle = ((trail.Points[0] + trail.Points[^1]) / 2) + (trail.Outwards * ring.Outside);
+        var middle = ((trail.Points[0] + trail.Points[^1]) / 2) + (trail.Outwards * (ring.Outside * trail.Sidewards));
         var radius = Math.Clamp(trail.Travel / 2, ring.Narrowest, ring.Widest);
         var open = ring == OfHead ? MathF.PI / 2 : MathF.Atan2(-trail.Outwards.Y, -trail.Outwards.X);
         Arrow.Along(pen, [.. Enumerable.Range(0, Steps + 1).Select(At)], bothWays: true);
