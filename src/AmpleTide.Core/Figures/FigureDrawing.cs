@@ -94,7 +94,7 @@ public static class FigureDrawing
             {
                 CloseUp.Hands => part => part.IsHand() || part.OnTheRight() is Part.RightForearm,
                 CloseUp.Feet => part => part.IsFoot() || part.OnTheRight() is Part.RightShank || part.IsProp(),
-                _ => part => part.IsBody() || part.IsSoft() || part == Part.Strap,
+                _ => part => part.IsBody() || part.IsSoft() || part is Part.Strap or Part.Wall,
             },
         };
         var frame = Framing.Round(box, onFloor: false);
