@@ -97,7 +97,7 @@ public sealed record MoveForm(Move Move, Position Position, string Option, Phase
     private MoveForm With(IReadOnlyList<(string Matter, string Way)> chosen) =>
         new(Move, Position, Option, [.. Phases.Select(p => p.As(p.Phase.Otherwise(chosen)))]) { Plain = Plain, Forms = Forms };
 
-    // A face whose owner lies on the back is come close to from above. By eye, no source.
+    // A face whose owner lies on the back is come close to from above, unless that is how its author has seen the move. By eye, no source.
     private static readonly Viewpoint OverTheLying = new(12, 58);
 
     /// <summary>From where it is seen.</summary>
@@ -106,7 +106,8 @@ public sealed record MoveForm(Move Move, Position Position, string Option, Phase
         get
         {
             var up = (Position.Base.Skeleton().Chest.Turn * new Vector(0, 0, 1)).Y;
-            return Drawn.CloseUp?.IsBust() == true && up > 0.7 ? OverTheLying : Move.View ?? Position.View;
+            var isAsSeen = Position.Id == Move.In[0] && Move.View is not null;
+            return Drawn.CloseUp?.IsBust() == true && up > 0.7 && !isAsSeen ? OverTheLying : Move.View ?? Position.View;
         }
     }
 
