@@ -129,7 +129,7 @@ public class HandsAndFeet
         BodySurface.Add(solids, Standing);
         for (var side = 0; side < 2; side++)
         {
-            var toes = Enumerable.Range(0, solids.Count).Select(i => solids[i]).Where(s => s.Part == Part.RightToes.On(side)).ToList();
+            var toes = solids.Span.ToArray().Where(s => s.Part == Part.RightToes.On(side)).ToList();
             // Five that lie apart across the foot, as far as their tips go.
             var front = toes.GroupBy(t => MathF.Round(t.Centre.X, 3)).Select(g => g.MaxBy(t => t.Centre.Z)).ToList();
             Assert.True(front.Count >= 5, $"{front.Count} on side {side}");

@@ -98,6 +98,6 @@ public class MatAndFloor
         solids.Begin(520);
         solids.Ball(Part.RightPalm, new(0, height, 0), .03f);
         Shadow.Add(solids);
-        return [.. Enumerable.Range(0, solids.Count).Select(i => solids[i]).Where(s => s.Part == Part.Shadow)];
+        return [.. solids.Span.ToArray().Where(s => s.Part == Part.Shadow)];
     }
 }

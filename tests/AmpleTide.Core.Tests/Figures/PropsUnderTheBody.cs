@@ -64,7 +64,7 @@ public class PropsUnderTheBody
         var solids = new Solids();
         solids.Begin(520);
         Scene.Of(form, form.Move.Picture).AddTo(solids);
-        var all = Enumerable.Range(0, solids.Count).Select(i => solids[i]).ToList();
+        var all = solids.Span.ToArray();
         var ball = all.Single(s => s.Part == Part.Ball);
         var wall = all.Single(s => s.Part == Part.Wall);
         var radius = ball.A.Length();
@@ -108,7 +108,7 @@ public class PropsUnderTheBody
         var solids = new Solids();
         solids.Begin(520);
         add(new(solids));
-        return [.. Enumerable.Range(0, solids.Count).Select(i => solids[i])];
+        return [.. solids.Span];
     }
 
     private static (Vector3 Low, Vector3 High) BoxOf(IEnumerable<Solid> solids)
