@@ -58,7 +58,8 @@ foreach (var (sheet, index) in figures.Chunk(columns * rows).Select((s, i) => (s
     var html = new StringBuilder(
         $$"""
         <!doctype html><meta charset=utf-8><style>
-        body { margin: 0; background: #fbf7ee; display: grid; grid-template-columns: repeat({{columns}}, 1fr); width: {{wide}}px; font: 12px/1.1 sans-serif }
+        body { margin: 0; background: #fbf7ee; font: 12px/1.1 sans-serif }
+        body { display: grid; grid-template-columns: repeat({{columns}}, 1fr); width: {{wide}}px }
         div { height: {{tall / rows}}px; text-align: center; overflow: hidden }
         svg { width: 98%; height: {{(tall / rows) - forName}}px; display: block; margin: auto }
         </style>

@@ -72,17 +72,17 @@ public sealed class Angles : IEquatable<Angles>
             var to = end[elevation] < hanging ? passage.ArmPlane ?? this[plane] : end[plane];
             // On its way behind the back a bent arm would go through the trunk: it straightens, swings back and then bends; and comes
             // back the other way round.
-            var (leads, follows) = (IsBehind(this, plane), IsBehind(end, plane)) switch
-            {
-                (false, true) => (1 - Math.Pow(1 - t, 3), Math.Pow(t, 3)),
-                (true, false) => (Math.Pow(t, 3), 1 - Math.Pow(1 - t, 3)),
-                _ => (t, t),
-            };
+            var (isBehind, willBe) = (IsBehind(this, plane), IsBehind(end, plane));
+            var (early, late) = (1 - Math.Pow(1 - t, 3), Math.Pow(t, 3));
+            var (leads, follows) =
+                isBehind == willBe ? (t, t)
+                : willBe ? (early, late)
+                : (late, early);
             blended[(int)plane] = from + ((to - from) * leads);
             foreach (var axis in new[] { turn, elbow })
                 blended[(int)axis] = this[axis] + ((end[axis] - this[axis]) * follows);
             const double straightens = 0.8;
-            if (IsBehind(this, plane) != IsBehind(end, plane))
+            if (isBehind != willBe)
                 blended[(int)elbow] *= 1 - (straightens * halfWay);
         }
     }

@@ -27,7 +27,7 @@ internal sealed record Scene
     /// <summary>Where a strap runs.</summary>
     public IReadOnlyList<Landmark> Strap { get; init; } = [];
 
-    /// <summary>The body that pulls it straight; none where there is no strap.</summary>
+    /// <summary>The body that pulls it straight; null for the one that is drawn.</summary>
     public Skeleton? Pulled { get; init; }
 
     /// <summary>Which parts are seen; null for all.</summary>

@@ -46,8 +46,7 @@ public class MatAndFloor
     [Fact]
     public void It_lies_along_one_who_lies_across_the_room()
     {
-        var lying = Shipped.Catalogue.Position("final-rest")?.Base ?? Cards.FormOf("final-rest").Phases[0].Shape;
-        var pose = new Pose(lying);
+        var pose = new Pose(Cards.FormOf("final-rest").Phases[0].Shape);
         var c = Mat.Under([pose]).Corners;
         var along = new[] { c[1] - c[0], c[3] - c[0] }.MaxBy(v => v.Length());
         var body = Vector3.Normalize((pose.Head.Origin - pose[Segment.Pelvis].Origin) with { Y = 0 });

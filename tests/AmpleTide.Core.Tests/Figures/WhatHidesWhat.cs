@@ -97,14 +97,12 @@ public class WhatHidesWhat
     [Fact]
     public void Arms_that_hang_apart_need_no_lift()
     {
-        var scene = Scene.Of(Shipped.Catalogue.Position("star") is { } star ? star.Base : Wide(), Look.Calm);
+        var scene = Scene.Of(Cards.FormOf("star").Phases[0].Shape, Look.Calm);
         var solids = new Solids();
         solids.Begin(Scale);
         scene.AddTo(solids);
         var nearer = new Overlaps(scene.Pose, solids, new(new(0, 0), Vector3.Zero, Scale)).Find();
         Assert.All(nearer.ToArray(), by => Assert.Equal(0, by));
-
-        static Shape Wide() => Cards.FormOf("star").Phases[0].Shape;
     }
 
     private static Camera CameraOf(MoveForm form) =>

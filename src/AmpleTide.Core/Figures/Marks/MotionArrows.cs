@@ -189,7 +189,8 @@ internal sealed record Trail(Landmark Mark, List<Vector2> Points, float Travel, 
 }
 
 /// <summary>
-/// A ring round the middle of a circling way, with a head at both ends: both sides go round. Two moments of a circle do not say that it is one.
+/// A ring round the middle of a circling way, with a head at both ends: both sides go round. Two moments of a circle do not say that it
+/// is one.
 /// </summary>
 /// <param name="Broad">How broad it is, of its diameter.</param>
 /// <param name="Tall">How tall it is, of its diameter.</param>
