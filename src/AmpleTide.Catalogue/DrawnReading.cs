@@ -11,7 +11,8 @@ internal static class DrawnReading
     private static readonly Dictionary<string, Sign> SignsByName = Enum.GetValues<Sign>().ToDictionary(s => Entry.Hyphenated(s.ToString()));
 
     // signs: sign → landmarks; follow and strap: landmarks; stands: prop → landmark; closeUp: what the picture comes close to;
-    // picture: the phase that stands for the move, or as many as it takes to tell it, at most four.
+    // picture: the phase that stands for the move, or as many as it takes to tell it, at most four; with a minus, the phase with right
+    // and left swapped.
     public static (Drawn Drawn, int Picture) ReadDrawn(Entry entry, List<Phase> phases)
     {
         // Before there were other signs, attend stood by itself; moves that are kept or sent still have it so.
@@ -28,11 +29,13 @@ internal static class DrawnReading
         }
         CloseUp? closeUp = entry.Has("closeUp") ? entry.Word<CloseUp>("closeUp") : null;
         var pictured = entry.Integers("picture");
-        if (pictured.Count > MostMoments || pictured.Any(i => i < 1 || i > Math.Max(1, phases.Count)))
+        if (pictured.Count > MostMoments || pictured.Any(i => Math.Abs(i) < 1 || Math.Abs(i) > Math.Max(1, phases.Count)))
             entry.Wrong("picture", $"is not one of the phases, or up to {MostMoments} of them");
-        var earlier = pictured.SkipLast(1).Select(i => i - 1).ToList();
+        if (pictured.Count > 0 && pictured[^1] < 0)
+            entry.Wrong("picture", "ends with the other side; what stands last is to the right");
+        var earlier = pictured.SkipLast(1).Select(i => new Pictured(Math.Abs(i) - 1, i < 0)).ToList();
         var drawn = new Drawn(signs, ReadLandmarks(entry, "follow"), ReadLandmarks(entry, "strap"), stands, closeUp, earlier);
-        return (drawn, pictured.Count > 0 ? pictured[^1] - 1 : PictureOf(phases));
+        return (drawn, pictured.Count > 0 ? Math.Abs(pictured[^1]) - 1 : PictureOf(phases));
     }
 
     // A stay tells a hold apart; otherwise the first phase does.

@@ -24,7 +24,7 @@ internal sealed class ViewScore
     public ViewScore(MoveForm form)
     {
         this.form = form;
-        var phases = Moments.Of(form);
+        var phases = Moments.Of(form).Where(m => !m.OnTheOtherSide).Select(m => m.Phase).ToList();
         moments = [.. phases.Select((p, i) => (new Moment(form, p, i == 0 ? null : phases[i - 1]), i == phases.Count - 1 ? 1 : Earlier))];
     }
 

@@ -8,15 +8,14 @@ namespace AmpleTide.Core.Catalogue;
 /// <param name="Strap">The landmarks a strap runs along.</param>
 /// <param name="Stands">Props that bear nothing, each under the pictured place of a landmark.</param>
 /// <param name="CloseUp">What the picture comes close to, or null for all of the body.</param>
-/// <param name="Earlier">The phases (from 0) that are drawn before the pictured one, in this order, where one moment does not tell the
-/// move.</param>
+/// <param name="Earlier">What is drawn before the pictured phase, in this order, where one moment does not tell the move.</param>
 public sealed record Drawn(
     IReadOnlyList<(Sign Sign, Landmark At)> Signs,
     IReadOnlyList<Landmark> Follow,
     IReadOnlyList<Landmark> Strap,
     IReadOnlyDictionary<Support, Landmark> Stands,
     CloseUp? CloseUp,
-    IReadOnlyList<int> Earlier
+    IReadOnlyList<Pictured> Earlier
 )
 {
     /// <summary>Nothing but the body and what it rests on.</summary>
@@ -32,6 +31,11 @@ public sealed record Drawn(
             Stands = Stands.ToDictionary(s => s.Key, s => s.Value.Mirror()),
         };
 }
+
+/// <summary>A moment of a picture.</summary>
+/// <param name="Phase">The phase (from 0) whose end it shows.</param>
+/// <param name="OnTheOtherSide">Whether right and left are swapped in it.</param>
+public readonly record struct Pictured(int Phase, bool OnTheOtherSide);
 
 /// <summary>What goes on at a place of the body that its shape does not show.</summary>
 public enum Sign
@@ -77,6 +81,9 @@ public enum Sign
 
     /// <summary>Three times: 3×.</summary>
     ThreeTimes,
+
+    /// <summary>A ball that is only thought of, between this place and the next one named: a ring of dots through both.</summary>
+    Ball,
 
     /// <summary>It is compared with the next place named: a ring round each, and a sign for alike between them.</summary>
     Compare,

@@ -100,14 +100,16 @@ public sealed record MoveForm(Move Move, Position Position, string Option, Phase
     // A face whose owner lies on the back is come close to from above, unless that is how its author has seen the move. By eye, no source.
     private static readonly Viewpoint OverTheLying = new(12, 58);
 
+    /// <summary>Whether its author has chosen the viewpoint in this position.</summary>
+    public bool IsAsSeen => Position.Id == Move.In[0] && Move.View is not null;
+
     /// <summary>From where it is seen.</summary>
     public Viewpoint View
     {
         get
         {
             var up = (Position.Base.Skeleton().Chest.Turn * new Vector(0, 0, 1)).Y;
-            var isAsSeen = Position.Id == Move.In[0] && Move.View is not null;
-            return Drawn.CloseUp?.IsBust() == true && up > 0.7 && !isAsSeen ? OverTheLying : Move.View ?? Position.View;
+            return Drawn.CloseUp?.IsBust() == true && up > 0.7 && !IsAsSeen ? OverTheLying : Move.View ?? Position.View;
         }
     }
 

@@ -9,6 +9,11 @@ using Vector = AmpleTide.Core.Body.Vector;
 
 namespace AmpleTide.Core.Figures;
 
+/// <summary>How one of several moments fits to the others.</summary>
+/// <param name="Fine">Pixels to a stature.</param>
+/// <param name="Bottom">Where trunks are cut off below, in thousandths; null where none is.</param>
+internal sealed record Company(float Fine, int? Bottom);
+
 /// <summary>Pictures of shapes and of moves.</summary>
 public static class FigureDrawing
 {
@@ -21,7 +26,8 @@ public static class FigureDrawing
 
     // How far a close picture goes on beyond its frame, in thousandths: frames on pages are not all four by three.
     private const int Beyond = 160,
-        Edge = 12;
+        Edge = 12,
+        ShinBeside = 60;
 
     /// <summary>The spot on the floor that a picture of a shape is centred on.</summary>
     public static Vector CentreOf(Shape shape)
@@ -62,28 +68,39 @@ public static class FigureDrawing
     /// <param name="phase">The phase whose end it is.</param>
     /// <param name="since">The phase pictured before it, if any.</param>
     /// <param name="mat">The mat under all moments.</param>
-    /// <param name="fine">Pixels to a stature.</param>
-    /// <param name="isOneOfSome">
-    /// Whether others stand beside it: what is cut off is then cut close, and the first has no arrows yet.
+    /// <param name="beside">
+    /// How it fits to others that stand beside it, or null: what is cut off is then cut close, and the first has no arrows yet.
     /// </param>
-    internal static Figure Moment(MoveForm form, int phase, int? since, Mat? mat, float fine = Fine, bool isOneOfSome = false)
+    internal static Figure Moment(MoveForm form, int phase, int? since, Mat? mat, Company? beside = null)
     {
         var shape = form.Phases[phase].Shape;
         var see = Sight(form.View, CentreOf(shape));
         var closeUp = CloseUpOf(form, phase);
         var scene = Scene.Of(form, phase) with { Mat = mat };
         var body = closeUp is { } near
-            ? Close(scene, near, form.View, CentreOf(shape), isOneOfSome)
-            : Renderer.Draw(scene, form.View, CentreOf(shape).Single(), fine);
+            ? Close(scene, near, form.View, CentreOf(shape), beside)
+            : Renderer.Draw(scene, form.View, CentreOf(shape).Single(), beside?.Fine ?? Fine);
         var pen = new MarkPen();
-        new MotionArrows(form, see).Draw(phase, since, isOneOfSome, pen);
+        new MotionArrows(form, see).Draw(phase, since, beside is not null, pen);
         new Signs(form, phase, see).Draw(pen);
         return new([.. body.Paths, .. pen.Path is { } marks ? [marks] : Array.Empty<FigurePath>()], Figure.Both(body.Box, pen.Box));
     }
 
-    private static Figure Close(Scene scene, CloseUp closeUp, Viewpoint view, Vector centre, bool isOneOfSome)
+    /// <summary>How far down a moment is come close to, in thousandths; null where it is seen whole.</summary>
+    internal static int? BottomOf(MoveForm form, int phase)
+    {
+        var shape = form.Phases[phase].Shape;
+        return CloseUpOf(form, phase) is { } near ? Framing.Close(near, shape.Skeleton(), Sight(form.View, CentreOf(shape)))[3] : null;
+    }
+
+    private static Figure Close(Scene scene, CloseUp closeUp, Viewpoint view, Vector centre, Company? beside)
     {
         var box = Framing.Close(closeUp, scene.Pose.Skeleton, Sight(view, centre));
+        // Beside others a trunk is cut off where theirs are, and feet not far above the ankles.
+        if (beside is not null && closeUp.IsBust())
+            box[3] = beside.Bottom ?? box[3];
+        if (beside is not null && closeUp == CloseUp.Feet)
+            box[1] -= ShinBeside;
         var seen = scene with
         {
             Mat = closeUp == CloseUp.Feet ? Mat.UnderFeet(scene.Pose) : null,
@@ -100,19 +117,22 @@ public static class FigureDrawing
         var frame = Framing.Round(box, onFloor: false);
         var scale = MathF.Min(Finest, Fine * FrameOfFine / (frame[3] - frame[1]));
         // Beside others it ends close to what matters; alone it goes on as far as a page may show.
-        var (left, right) = isOneOfSome ? (box[0] - Edge, box[2] + Edge) : (frame[0] - Beyond, frame[2] + Beyond);
-        int[] within = [left, frame[1] - Beyond, right, frame[3] + Edge];
+        int[] within = beside is null
+            ? [frame[0] - Beyond, frame[1] - Beyond, frame[2] + Beyond, frame[3] + Edge]
+            : [box[0] - Edge, closeUp == CloseUp.Feet ? box[1] : frame[1] - Beyond, box[2] + Edge, frame[3] + Edge];
         return Renderer.Draw(seen, view, centre.Single(), scale, within) with { Box = box };
     }
 
     private static IReadOnlyList<Contact> UnderFeet(IReadOnlyList<Contact> contacts) =>
         [.. contacts.Where(c => c.Mark.Segment.OnTheRight() == Segment.RightFoot)];
 
-    // Whoever bends over the floor hides what would be come close to.
+    // Whoever bends over the floor hides what would be come close to, unless the author has seen it so.
     private static CloseUp? CloseUpOf(MoveForm form, int phase) =>
-        form.Drawn.CloseUp?.IsBust() == true && (form.Phases[phase].Shape.Skeleton().Chest.Turn * new Vector(0, 0, 1)).Y < -0.5
+        form.Drawn.CloseUp?.IsBust() == true && BendsOver(form.Phases[phase].Shape) && !(form.IsAsSeen && BendsOver(form.Position.Base))
             ? null
             : form.Drawn.CloseUp;
+
+    private static bool BendsOver(Shape shape) => (shape.Skeleton().Chest.Turn * new Vector(0, 0, 1)).Y < -0.5;
 
     /// <summary>Where a point of the room is seen, in thousandths.</summary>
     internal static Func<Vector, Vector2> Sight(Viewpoint view, Vector centre)

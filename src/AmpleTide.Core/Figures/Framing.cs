@@ -50,7 +50,7 @@ internal static class Framing
             40
         ),
         [CloseUp.Hands] = (["right.wrist", "left.wrist", "right.fingertips", "left.fingertips"], 48),
-        [CloseUp.Feet] = (["right.shin", "left.shin", "right.heel", "left.heel", "right.toe-tip", "left.toe-tip"], 45),
+        [CloseUp.Feet] = (["right.ankle", "left.ankle", "right.heel", "left.heel", "right.toe-tip", "left.toe-tip"], 60),
     };
 
     /// <summary>The box round what is come close to.</summary>

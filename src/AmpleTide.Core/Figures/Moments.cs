@@ -31,11 +31,12 @@ internal static class Moments
         select Landmark.Find(name)!,
     ];
 
-    /// <summary>The phases that a move's picture shows, in turn.</summary>
-    public static IReadOnlyList<int> Of(MoveForm form)
+    /// <summary>What a move's picture shows, in turn.</summary>
+    public static IReadOnlyList<Pictured> Of(MoveForm form)
     {
+        var last = new Pictured(form.Move.Picture, false);
         if (form.Drawn.Earlier.Count > 0)
-            return [.. form.Drawn.Earlier, form.Move.Picture];
+            return [.. form.Drawn.Earlier, last];
         var tells =
             form.Move.Kind != MoveKind.Flow
             || form.Phases.Length != 2
@@ -44,22 +45,23 @@ internal static class Moments
             || form.Move.Sides == Sidedness.Circling
             || form.Drawn.Signs.Any(s => s.Sign == Sign.Circle);
         if (tells)
-            return [form.Move.Picture];
+            return [last];
         var (one, other) = (form.Phases[0].Shape.Skeleton(), form.Phases[1].Shape.Skeleton());
-        return Telling.Max(mark => (mark.On(one) - mark.On(other)).Length) > FarApart
-            ? [1 - form.Move.Picture, form.Move.Picture]
-            : [form.Move.Picture];
+        return Telling.Max(mark => (mark.On(one) - mark.On(other)).Length) > FarApart ? [new(1 - form.Move.Picture, false), last] : [last];
     }
 
     /// <summary>Draws them in rows on one floor, as many in a row as leave them largest.</summary>
-    public static Figure Draw(MoveForm form, IReadOnlyList<int> phases)
+    public static Figure Draw(MoveForm form, IReadOnlyList<Pictured> shown)
     {
-        var mat = Mat.Under(phases.Select(p => new Pose(form.Phases[p].Shape)));
+        var mat = Mat.Under(shown.Select(s => new Pose(form.Phases[s.Phase].Shape)));
         // Several in a frame are smaller, so that as much is seen drawn more coarsely.
-        var fine = FigureDrawing.Fine / MathF.Sqrt(phases.Count);
-        var moments = phases
-            .Select((phase, i) => FigureDrawing.Moment(form, phase, i == 0 ? null : phases[i - 1], mat, fine, isOneOfSome: true))
-            .ToList();
+        var company = new Company(FigureDrawing.Fine / MathF.Sqrt(shown.Count), shown.Max(s => FigureDrawing.BottomOf(form, s.Phase)));
+        // What is drawn mirrored is drawn from the mirrored viewpoint, so that all are seen from one.
+        var otherwise = form with
+        {
+            Move = form.Move with { View = form.View with { Around = -form.View.Around } },
+        };
+        var moments = shown.Select((s, i) => s.OnTheOtherSide ? Moment(otherwise, i).Mirrored() : Moment(form, i)).ToList();
         // What is come close to goes on below its frame, unless it is hands or feet alone.
         var isBust = form.Drawn.CloseUp?.IsBust() == true;
         var all = Enumerable
@@ -68,6 +70,13 @@ internal static class Moments
             .Select(inRow => InRows(moments, inRow))
             .MinBy(picture => Framing.Shrinks(picture.Box))!;
         return all with { Box = Framing.Round(all.Box, onFloor: form.Drawn.CloseUp is null) };
+
+        Figure Moment(MoveForm seen, int i) =>
+            FigureDrawing.Moment(seen, shown[i].Phase, i == 0 ? null : Since(shown[i - 1], shown[i]), mat, company);
+
+        // From one side to the other the way goes through the phase before.
+        int Since(Pictured before, Pictured now) =>
+            before.OnTheOtherSide == now.OnTheOtherSide ? before.Phase : (now.Phase + form.Phases.Length - 1) % form.Phases.Length;
     }
 
     // The arrow between them: how long it is, and how much room it has at both ends. Shares of the frame's height, by eye, no source.

@@ -143,14 +143,14 @@ public class ArrowsAndSigns
     [Fact]
     public void An_arrow_is_long_enough_for_its_head_and_no_longer_than_reads_well()
     {
-        foreach (var form in Cards.All.Where(f => f.Move.Sides != Sidedness.Circling))
+        foreach (var form in Cards.All.Where(f => f.Move.Sides != Sidedness.Circling && f.Move.Id != "opposing-arm-circles")) // these have rings
         {
             var pen = new MarkPen();
             new MotionArrows(form, See(form, form.Move.Picture)).Draw(form.Move.Picture, null, isOneOfSome: false, pen);
             if (pen.Path is null)
                 continue;
             foreach (var part in pen.Path.Loops())
-                Assert.InRange((part.High - part.Low).Length(), 18, 330);
+                Assert.True((part.High - part.Low).Length() is >= 18 and <= 330, form.Move.Id);
         }
     }
 

@@ -51,19 +51,58 @@ public class PicturesOfMoves
         Assert.Empty(mute);
     }
 
-    [Fact]
-    public void A_circle_has_a_head_at_both_ends_and_is_all_but_closed()
+    [Theory]
+    [InlineData("nose-circles", "nose")]
+    [InlineData("full-neck-circles", "crown")]
+    [InlineData("torso-circles", "crown")]
+    [InlineData("whole-trunk-circles", "crown")]
+    [InlineData("shoulder-rolls", "right.shoulder-top")]
+    [InlineData("elbow-circles", "left.elbow")]
+    [InlineData("arm-circles", "right.fingertips")]
+    [InlineData("opposing-arm-circles", "right.fingertips")]
+    [InlineData("opposing-arm-circles", "left.fingertips")]
+    [InlineData("hip-circles-fours", "right.hip")]
+    [InlineData("ankle-circles", "right.toe-tip")]
+    public void A_circle_is_all_but_closed_and_has_a_head_the_way_it_is_gone(string id, string landmark)
     {
-        foreach (var move in Shipped.Catalogue.Moves.Where(m => m.Sides == Sidedness.Circling && m.Drawn.Signs.Count == 0))
-        {
-            var picture = Picture(move.Id);
-            var (heads, shafts) = (picture.Heads(), picture.Loops(Tone.Mark).Where(l => l.Points.Count > 20).ToList());
-            Assert.True(heads.Count == 2 * shafts.Count, $"{move.Id}: {heads.Count} heads on {shafts.Count} rings");
-            Assert.All(
-                shafts,
-                ring => Assert.True((heads[0].Middle - heads[1].Middle).Length() < 1.1 * (ring.High - ring.Low).Length(), move.Id)
-            );
-        }
+        var (form, picture) = (Form(id), Picture(id));
+        var rings = picture.Loops(Tone.Mark).Where(l => l.Points.Count > 20).ToList();
+        Assert.Equal(rings.Count, picture.Heads().Count);
+        var way = WayOf(form, Landmark.Find(landmark)!);
+        var round = way.Aggregate((a, b) => a + b) / way.Count;
+        var ring = rings.MinBy(r => (Inside(r) - round).Length())!;
+        var head = picture.Heads().MinBy(h => ring.Points.Min(p => (p - h.Middle).Length()))!;
+        Assert.InRange(ring.Points.Min(p => (p - head.Middle).Length()), 0, 40);
+        Assert.Equal(
+            Math.Sign(way.Select((p, i) => Turning(p, way[(i + 1) % way.Count])).Sum()),
+            Math.Sign(Turning(head.Middle - Inside(ring), Pointing(head)))
+        );
+
+        static Vector2 Inside(Loop loop) => (loop.Low + loop.High) / 2;
+        static float Turning(Vector2 from, Vector2 to) => (from.X * to.Y) - (from.Y * to.X);
+    }
+
+    // Where a landmark is at the end of each phase. The nose stays in place when it turns, so that it is taken far in front of the face;
+    // a head goes round over the floor, so that it is taken at one height.
+    private static List<Vector2> WayOf(MoveForm form, Landmark mark)
+    {
+        const double far = 3;
+        var see = FigureDrawing.Sight(form.View, FigureDrawing.CentreOf(form.Phases[form.Move.Picture].Shape));
+        return
+        [
+            .. form
+                .Phases.Select(p => p.Shape.Skeleton())
+                .Select(b =>
+                    see(
+                        mark.Name switch
+                        {
+                            "nose" => mark.Inside(b) + ((mark.On(b) - mark.Inside(b)) * far),
+                            "crown" => mark.On(b) with { Y = 0.6 },
+                            _ => mark.On(b),
+                        }
+                    )
+                ),
+        ];
     }
 
     [Theory]
@@ -210,7 +249,7 @@ public class PicturesOfMoves
         var body = form.Phases[0].Shape.Skeleton();
         var see = FigureDrawing.Sight(form.View, FigureDrawing.CentreOf(form.Phases[0].Shape));
         foreach (var mark in Landmark.Names.Select(name => Landmark.Find(name)!))
-        foreach (var sign in Enum.GetValues<Sign>().Where(s => s != Sign.Gaze)) // which comes from the eyes
+        foreach (var sign in Enum.GetValues<Sign>().Where(s => s is not (Sign.Gaze or Sign.Ball))) // from the eyes, and between two
         {
             var signed = form with { Move = form.Move with { Drawn = form.Move.Drawn with { Signs = [(sign, mark)] } } };
             var pen = new MarkPen();
@@ -219,6 +258,49 @@ public class PicturesOfMoves
             Assert.NotEmpty(loops);
             Assert.All(loops, l => Assert.True((l.Middle - see(mark.On(body))).Length() < 330, $"{sign} at {mark.Name}"));
         }
+    }
+
+    [Fact]
+    public void A_ball_that_is_thought_of_is_held_in_both_hands()
+    {
+        var form = Form("twist-with-arm-ball");
+        var (shape, pen) = (form.Phases[0].Shape, new MarkPen());
+        var see = FigureDrawing.Sight(form.View, FigureDrawing.CentreOf(shape));
+        new Signs(form, 0, see).Draw(pen);
+        var dots = pen.Path!.Loops().Select(l => l.Middle).ToList();
+        foreach (var hand in new[] { "right.hand", "left.hand" })
+            Assert.True(dots.Min(d => (d - see(Landmark.Find(hand)!.On(shape.Skeleton()))).Length()) < 15, hand);
+    }
+
+    [Fact]
+    public void A_picture_may_show_the_other_side_as_well()
+    {
+        // The same person from the same viewpoint: what the right elbow does in one half, the left one does in the other.
+        var form = Form("elbow-lifts");
+        Assert.Equal([new(0, true), new(0, false)], Moments.Of(form));
+        var arms = Card("elbow-lifts").Loops(Tone.RightArm, Tone.LeftArm);
+        var middle = arms.Average(l => l.Middle.X);
+        // An elbow is what is farthest out of an arm that goes to the head.
+        float Elbow(Tone tone, bool before) =>
+            Card("elbow-lifts")
+                .Loops(tone)
+                .Where(l => l.Middle.X < middle == before)
+                .SelectMany(l => l.Points)
+                .MaxBy(p => tone == Tone.LeftArm ? p.X : -p.X)
+                .Y;
+        Assert.True(Elbow(Tone.LeftArm, before: true) + 20 < Elbow(Tone.RightArm, before: true));
+        Assert.True(Elbow(Tone.RightArm, before: false) + 20 < Elbow(Tone.LeftArm, before: false));
+    }
+
+    [Fact]
+    public void A_path_is_mirrored_in_place_and_in_hue()
+    {
+        var (path, mirrored) = (
+            new FigurePath(Tone.RightArm, true, 12, -7, "l5-3 10 0-20 4zm-3 8c1 2 3-4-5 6z"),
+            new FigurePath(Tone.LeftArm, true, -12, -7, "l-5-3-10 0 20 4zm3 8c-1 2-3-4 5 6z")
+        );
+        Assert.Equal(mirrored, path.Mirrored());
+        Assert.All(Shipped.Catalogue.Moves.Take(40), m => Assert.Equal(Card(m.Id).Paths, Card(m.Id).Mirrored().Mirrored().Paths));
     }
 
     private static Figure Picture(string id, int? phase = null) =>

@@ -63,7 +63,7 @@ internal sealed class MotionArrows(MoveForm form, Func<Vector, Vector2> see)
         if (isOneOfSome && since is null && !circling && trails.Exists(t => t.Travel > SmallWay))
             return;
         foreach (var trail in trails)
-            if (circling)
+            if (circling || (GoesRound && !isOneOfSome && form.Drawn.Follow.Count > 0 && Ring.IsOf(trail)))
                 Ring.Draw(trail, pen);
             else
                 Arrow.Along(pen, Fitted(trail), GoesBothWays, SizeOf(trail.Mark));
@@ -72,6 +72,9 @@ internal sealed class MotionArrows(MoveForm form, Func<Vector, Vector2> see)
     // Where the second side goes back the way the first came, or one phase swings from side to side.
     private bool GoesBothWays =>
         form.Move.Second == Second.Reverse || (form.Move.Sides == Sidedness.Alternating && form.Phases.Length == 1);
+
+    // Whether its rounds run into each other.
+    private bool GoesRound => !form.HasStay && form.Phases.Length > 1;
 
     // A hand, a foot, the head: smaller than a limb; all smaller where the picture is close.
     private float SizeOf(Landmark mark) =>
@@ -109,13 +112,12 @@ internal sealed class MotionArrows(MoveForm form, Func<Vector, Vector2> see)
     private IEnumerable<Shape> Before(int phase, int since)
     {
         yield return form.Phases[phase].Shape;
-        var around = !form.HasStay && form.Phases.Length > 1;
-        for (var back = 0; back < form.Phases.Length && (around || back <= phase); back++)
+        for (var back = 0; back < form.Phases.Length && (GoesRound || back <= phase); back++)
         {
             var at = (phase - back + form.Phases.Length) % form.Phases.Length;
             if (at == since)
                 yield break;
-            var start = at > 0 || !around ? form.StartOf(at) : form.Phases[^1].Shape;
+            var start = at > 0 || !GoesRound ? form.StartOf(at) : form.Phases[^1].Shape;
             for (var step = StepsPerPhase - 1; step >= 0; step--)
                 yield return start.Blend(form.Phases[at].Shape, step / (double)StepsPerPhase, form.Phases[at].Phase.Passage);
         }
@@ -141,7 +143,8 @@ internal sealed class MotionArrows(MoveForm form, Func<Vector, Vector2> see)
 /// <param name="Travel">How far its ends lie apart.</param>
 /// <param name="Outwards">Out of the body from its pictured place, of length 1.</param>
 /// <param name="Sidewards">How much of outwards is along the picture: 0 where it points at the eye.</param>
-internal sealed record Trail(Landmark Mark, List<Vector2> Points, float Travel, Vector2 Outwards, float Sidewards)
+/// <param name="Round">What all of its way goes round, in thousandths squared: positive with the hands of a clock.</param>
+internal sealed record Trail(Landmark Mark, List<Vector2> Points, float Travel, Vector2 Outwards, float Sidewards, float Round)
 {
     // Face and chest stay in place when they turn: what shows their way is a point far in front of them, so many times as far from the
     // axis as the skin. By eye, no source.
@@ -155,7 +158,8 @@ internal sealed record Trail(Landmark Mark, List<Vector2> Points, float Travel, 
 
     public static Trail Of(Landmark mark, List<Skeleton> back, Func<Vector, Vector2> see)
     {
-        var points = back.ConvertAll(b => see(mark.Inside(b) + ((mark.On(b) - mark.Inside(b)) * Reach(mark))));
+        var places = back.ConvertAll(b => mark.Inside(b) + ((mark.On(b) - mark.Inside(b)) * Reach(mark)));
+        var points = places.ConvertAll(p => see(p));
         var farthest = Enumerable.Range(0, points.Count).MaxBy(i => (points[i] - points[0]).Length());
         var outwards = points[0] - see(mark.Inside(back[0]));
         var length = 1000 * (float)((mark.On(back[0]) - mark.Inside(back[0])).Length * Reach(mark));
@@ -164,8 +168,22 @@ internal sealed record Trail(Landmark Mark, List<Vector2> Points, float Travel, 
             Smooth(points[..(farthest + 1)]),
             (points[farthest] - points[0]).Length(),
             outwards.Unit(),
-            length < 1 ? 0 : outwards.Length() / length
+            length < 1 ? 0 : outwards.Length() / length,
+            // Trails lead back in time. A head goes round over the floor, however far it nods on its way.
+            -Area(mark.Segment == Segment.Head && Reach(mark) == 1 ? places.ConvertAll(p => see(p with { Y = places[0].Y })) : points)
         );
+    }
+
+    // Of what points go round, positive with the hands of a clock, as y goes down.
+    private static float Area(List<Vector2> points)
+    {
+        var twice = 0f;
+        for (var i = 0; i < points.Count; i++)
+        {
+            var (a, b) = (points[i], points[(i + 1) % points.Count]);
+            twice += (a.X * b.Y) - (a.Y * b.X);
+        }
+        return twice / 2;
     }
 
     // Where one phase ends and the next begins a way has a corner; an arrow runs round it.
@@ -185,51 +203,5 @@ internal sealed record Trail(Landmark Mark, List<Vector2> Points, float Travel, 
                 }
             ),
         ];
-    }
-}
-
-/// <summary>
-/// A ring round the middle of a circling way, with a head at both ends: both sides go round. Two moments of a circle do not say that it
-/// is one.
-/// </summary>
-/// <param name="Broad">How broad it is, of its diameter.</param>
-/// <param name="Tall">How tall it is, of its diameter.</param>
-/// <param name="Gap">How far it opens, in radians.</param>
-/// <param name="Narrowest">Its least radius, in thousandths of a stature.</param>
-/// <param name="Widest">Its largest radius, in thousandths: what goes round at the end of a whole arm may go far.</param>
-/// <param name="Outside">How far outside the body its middle stands, in thousandths.</param>
-internal sealed record Ring(float Broad, float Tall, float Gap, float Narrowest, float Widest, float Outside)
-{
-    private const int Steps = 32;
-
-    // A head that circles is seen along its level, and the ring opens in front; what a nose draws stands before the face.
-    private static readonly Ring OfNose = new(.8f, 1, .6f, 84, 115, 90),
-        OfHead = new(1, .42f, .45f, 96, 140, 0),
-        OfHand = new(1, 1, .8f, 42, 240, 0),
-        OfAnything = new(1, 1, .8f, 66, 120, 0);
-
-    private static Ring Of(Landmark mark) =>
-        mark switch
-        {
-            { Name: "nose" } => OfNose,
-            { Segment: Segment.Head } => OfHead,
-            { Segment: Segment.RightHand or Segment.LeftHand } => OfHand,
-            _ => OfAnything,
-        };
-
-    public static void Draw(Trail trail, MarkPen pen)
-    {
-        var ring = Of(trail.Mark);
-        // The way ends where it is farthest from its beginning: across the circle.
-        var middle = ((trail.Points[0] + trail.Points[^1]) / 2) + (trail.Outwards * (ring.Outside * trail.Sidewards));
-        var radius = Math.Clamp(trail.Travel / 2, ring.Narrowest, ring.Widest);
-        var open = ring == OfHead ? MathF.PI / 2 : MathF.Atan2(-trail.Outwards.Y, -trail.Outwards.X);
-        Arrow.Along(pen, [.. Enumerable.Range(0, Steps + 1).Select(At)], bothWays: true);
-
-        Vector2 At(int step)
-        {
-            var angle = open + (ring.Gap / 2) + (step * ((2 * MathF.PI) - ring.Gap) / Steps);
-            return middle + (radius * new Vector2(ring.Broad * MathF.Cos(angle), ring.Tall * MathF.Sin(angle)));
-        }
     }
 }

@@ -149,6 +149,20 @@ internal sealed class SignDrawing(MarkPen pen)
         );
     }
 
+    /// <summary>A ring of dots through two places: a ball that is only thought of.</summary>
+    public void Ball(SignPlace one, SignPlace other)
+    {
+        const float apart = 24,
+            dot = 5;
+        var (middle, radius) = ((one.At + other.At) / 2, (one.At - other.At).Length() / 2);
+        var dots = (int)(2 * MathF.PI * radius / apart);
+        for (var i = 0; i < dots; i++)
+        {
+            var (sin, cos) = MathF.SinCos(2 * MathF.PI * i / dots);
+            pen.Dot(middle + (radius * new Vector2(cos, sin)), dot);
+        }
+    }
+
     /// <summary>Rays: it is tapped.</summary>
     public void Rays(SignPlace place)
     {

@@ -61,15 +61,22 @@ internal sealed class Signs(MoveForm form, int phase, Func<Vector, Vector2> see)
                 case Sign.Compare:
                     drawing.Attention(place);
                     break;
+                case Sign.Ball:
+                    break;
                 default:
                     drawing.Arrows(place, sign == Sign.Outwards);
                     break;
             }
         }
-        var compared = All(form, phase).Where(s => s.Sign == Sign.Compare).Select(s => PlaceOf(s.At)).ToList();
-        for (var i = 0; i + 1 < compared.Count; i += 2)
-            drawing.Alike(compared[i], compared[i + 1]);
+        foreach (var (one, other) in Pairs(Sign.Compare))
+            drawing.Alike(one, other);
+        foreach (var (one, other) in Pairs(Sign.Ball))
+            drawing.Ball(one, other);
     }
+
+    // Signs that go from one place to the next one named.
+    private IEnumerable<(SignPlace One, SignPlace Other)> Pairs(Sign sign) =>
+        All(form, phase).Where(s => s.Sign == sign).Select(s => PlaceOf(s.At)).Chunk(2).Where(p => p.Length == 2).Select(p => (p[0], p[1]));
 
     /// <summary>The signs of the move and those of a phase.</summary>
     public static IEnumerable<(Sign Sign, Landmark At)> All(MoveForm form, int phase) =>

@@ -1,3 +1,6 @@
+using System.Globalization;
+using System.Text;
+
 namespace AmpleTide.Core.Figures.Paths;
 
 /// <summary>What a path of a figure is, and so how it is coloured. Those from <see cref="Seam"/> on are lines, but for the marks.</summary>
@@ -30,6 +33,21 @@ public enum Tone
 #pragma warning restore CS1591
 }
 
+/// <summary>What tones there are.</summary>
+public static class Tones
+{
+    /// <summary>The tone of the same part on the other side.</summary>
+    public static Tone Mirrored(this Tone tone) =>
+        tone switch
+        {
+            Tone.RightLeg => Tone.LeftLeg,
+            Tone.LeftLeg => Tone.RightLeg,
+            Tone.RightArm => Tone.LeftArm,
+            Tone.LeftArm => Tone.RightArm,
+            _ => tone,
+        };
+}
+
 /// <summary>One path of a figure, in thousandths of a stature, x right and y down.</summary>
 /// <param name="Tone">What it is.</param>
 /// <param name="Shaded">Whether it lies in shade.</param>
@@ -40,6 +58,39 @@ public sealed record FigurePath(Tone Tone, bool Shaded, int X, int Y, string Ste
 {
     /// <summary>The same path so far to the right and down.</summary>
     public FigurePath Moved(int right, int down) => this with { X = X + right, Y = Y + down };
+
+    /// <summary>The same path with right and left swapped about 0, in place and in hue.</summary>
+    public FigurePath Mirrored() => new(Tone.Mirrored(), Shaded, -X, Y, MirroredSteps());
+
+    // Relative steps of m, l and c are pairs, so that every other number goes the other way.
+    private string MirroredSteps()
+    {
+        var (mirrored, isAcross) = (new StringBuilder(Steps.Length), true);
+        for (var at = 0; at < Steps.Length; )
+        {
+            if (char.IsAsciiLetter(Steps[at]))
+            {
+                mirrored.Append(Steps[at++]);
+                isAcross = true;
+                continue;
+            }
+            var end = at + 1;
+            while (end < Steps.Length && char.IsAsciiDigit(Steps[end]))
+                end++;
+            var number = int.Parse(
+                Steps.AsSpan(at, end - at),
+                NumberStyles.AllowLeadingSign | NumberStyles.AllowLeadingWhite,
+                CultureInfo.InvariantCulture
+            );
+            number = isAcross ? -number : number;
+            if (number >= 0 && mirrored.Length > 0 && !char.IsAsciiLetter(mirrored[^1]))
+                mirrored.Append(' ');
+            mirrored.Append(CultureInfo.InvariantCulture, $"{number}");
+            isAcross = !isAcross;
+            at = end;
+        }
+        return mirrored.ToString();
+    }
 }
 
 /// <summary>A figure: paths in the order of drawing, in thousandths of a stature, 0 on the floor below the body.</summary>
@@ -53,6 +104,9 @@ public sealed record Figure(IReadOnlyList<FigurePath> Paths, int[] Box)
     /// <summary>The box round two.</summary>
     public static int[] Both(int[] a, int[]? b) =>
         b is null ? a : [Math.Min(a[0], b[0]), Math.Min(a[1], b[1]), Math.Max(a[2], b[2]), Math.Max(a[3], b[3])];
+
+    /// <summary>The same figure with right and left swapped about 0, in place and in hue.</summary>
+    public Figure Mirrored() => new([.. Paths.Select(p => p.Mirrored())], [-Box[2], Box[1], -Box[0], Box[3]]);
 
     /// <summary>The same figure so far to the right and down.</summary>
     public Figure Moved(int right, int down) =>
