@@ -142,6 +142,9 @@ try
         DemoData.Seed(scope.ServiceProvider.GetRequiredService<TideStore>(), live.Current, TimeProvider.System);
     }
     app.Lifetime.ApplicationStarted.Register(() => Console.WriteLine($"Ample Tide is open at http://127.0.0.1:{options.Port}"));
+    // What every page asks for is made ready while the browser opens.
+    app.Lifetime.ApplicationStarted.Register(() => Task.Run(app.Services.GetRequiredService<Stills>().Load));
+    app.Lifetime.ApplicationStarted.Register(() => Task.Run(() => app.Services.GetRequiredService<MoveResponses>().All(live.Current)));
     await app.RunAsync();
     return 0;
 }

@@ -21,6 +21,9 @@ public sealed class Stills(MoveCatalogue shipped, string file) : IDisposable
     private readonly Lazy<Dictionary<string, Figure>> cards = new(() => Read(file, shipped));
     private readonly MemoryCache drawn = new(new MemoryCacheOptions { SizeLimit = MostKept });
 
+    /// <summary>Reads those of cards, so that no request waits for it.</summary>
+    public void Load() => _ = cards.Value;
+
     /// <summary>The picture of a move.</summary>
     public Figure Of(MoveForm form, CatalogueSnapshot snapshot)
     {
