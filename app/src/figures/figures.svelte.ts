@@ -37,8 +37,14 @@ class Figures {
 
   private async fetch() {
     const keys = this.wanted.splice(0);
-    // Short enough for an address; the first ones on the page come first.
-    for (let i = 0; i < keys.length; i += perRequest) await this.bring(keys.slice(i, i + perRequest));
+    // Short enough for an address; the first ones on the page come first, and the next are on their way while these are drawn.
+    let before: Promise<void> | undefined;
+    for (let i = 0; i < keys.length; i += perRequest) {
+      const coming = this.bring(keys.slice(i, i + perRequest));
+      await before;
+      before = coming;
+    }
+    await before;
   }
 
   private async bring(keys: string[]): Promise<void> {

@@ -35,6 +35,16 @@
     Object.keys(anything).some((key) => wanted[key as keyof Wanted] !== anything[key as keyof Wanted]),
   );
 
+  // The first screen is drawn before the rest of three hundred cards; whoever comes back finds all of them there.
+  const firstCards = 30;
+  const moreCards = 75;
+  let drawn = $state(catalogue.moves.size > 0 ? Infinity : firstCards);
+  $effect(() => {
+    if (found.length <= drawn) return;
+    const next = requestAnimationFrame(() => (drawn += moreCards));
+    return () => cancelAnimationFrame(next);
+  });
+
   const sentenceCase = (words: string) => words[0]!.toUpperCase() + words.slice(1);
 
   /** A move is shown as it was asked for: in that position, or in one of that family. */
@@ -157,7 +167,7 @@
       <p class="mt-6 max-w-prose">Nothing fits all of that. Take a filter away, or write less of the word.</p>
     {/if}
     <ul class="mt-3 grid grid-cols-[repeat(auto-fill,minmax(168px,1fr))] gap-x-5 gap-y-6">
-      {#each found as move (move.id)}
+      {#each found.slice(0, drawn) as move (move.id)}
         <li class="move">
           <a
             href="#/moves/{move.id}"
