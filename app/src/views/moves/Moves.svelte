@@ -5,6 +5,7 @@
   import { replace, router } from 'svelte-spa-router';
   import { SvelteURLSearchParams } from 'svelte/reactivity';
   import CardFigure from '../../figures/CardFigure.svelte';
+  import { figureKey, figures } from '../../figures/figures.svelte';
   import { frames } from '../../figures/frames.svelte';
   import { playing } from '../../figures/playing.svelte';
   import { catalogue } from '../../lib/catalogue.svelte';
@@ -41,8 +42,12 @@
   let drawn = $state(catalogue.moves.size > 0 ? Infinity : firstCards);
   $effect(() => {
     if (found.length <= drawn) return;
-    const next = requestAnimationFrame(() => (drawn += moreCards));
-    return () => cancelAnimationFrame(next);
+    const first = found[0]!;
+    const next = setTimeout(
+      () => (drawn += moreCards),
+      figures.of(figureKey(first.id, seenIn(first), 'base')) ? 0 : 500,
+    );
+    return () => clearTimeout(next);
   });
 
   const sentenceCase = (words: string) => words[0]!.toUpperCase() + words.slice(1);
