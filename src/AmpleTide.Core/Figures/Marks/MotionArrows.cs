@@ -63,7 +63,7 @@ internal sealed class MotionArrows(MoveForm form, Func<Vector, Vector2> see)
         if (isOneOfSome && since is null && !circling && trails.Exists(t => t.Travel > SmallWay))
             return;
         foreach (var trail in trails)
-            if (circling || (GoesRound && !isOneOfSome && form.Drawn.Follow.Count > 0 && Ring.IsOf(trail)))
+            if (circling || (!isOneOfSome && IsWheel && Ring.IsOf(trail)))
                 Ring.Draw(trail, pen);
             else
                 Arrow.Along(pen, Fitted(trail), GoesBothWays, SizeOf(trail.Mark));
@@ -75,6 +75,9 @@ internal sealed class MotionArrows(MoveForm form, Func<Vector, Vector2> see)
 
     // Whether its rounds run into each other.
     private bool GoesRound => !form.HasStay && form.Phases.Length > 1;
+
+    // What is followed may go round in a move that is no circle of its own: arms against each other. It takes four quarters.
+    private bool IsWheel => GoesRound && form.Phases.Length >= 4 && form.Drawn.Follow.Count > 0;
 
     // A hand, a foot, the head: smaller than a limb; all smaller where the picture is close.
     private float SizeOf(Landmark mark) =>

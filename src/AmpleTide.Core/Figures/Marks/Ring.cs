@@ -16,7 +16,7 @@ internal sealed record Ring(float Broad, float Tall, float Gap, float Narrowest,
     private const int Steps = 32;
 
     // A circle goes round .79 of the square of its diameter; what goes round less than this share goes there and back. By eye, no source.
-    private const float GoesRound = .12f;
+    private const float GoesRound = .2f;
 
     // A head that circles is seen along its level, and the ring opens in front; what a nose draws stands before the face.
     private static readonly Ring OfNose = new(.8f, 1, .35f, 84, 115, 90),
