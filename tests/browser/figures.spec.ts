@@ -14,7 +14,7 @@ const twelve = [
   'hands-clasped-behind',
   'prayer-stretch',
   'long-out-breath',
-  'heel-raises-seated',
+  'toes-heels-rock-seated',
 ];
 
 async function moves(page: Page, theme: string) {
