@@ -64,7 +64,10 @@ test('a tab that is killed while another saved finds both when it comes back', a
   theirs.sections[0].items[2].breaths = 7;
   await request.put(`/api/classes/${own.id}`, { data: theirs, headers: { 'If-Match': read.headers().etag! } });
 
+  // The browser takes a moment to see that the tab is gone.
   const again = await context.newPage();
+  await again.goto('/#/moves');
+  await expect.poll(() => again.evaluate(async () => (await navigator.locks.query()).held?.length)).toBe(0);
   await open(again, own.id);
   const conflict = again.getByRole('alert', { name: 'Saved elsewhere too' });
   await expect(conflict).toContainText('Seated twist: 3 breaths → 7 breaths');
