@@ -28,6 +28,30 @@ public class MatAndFloor
         mark.Segment.OnTheRight() is Segment.RightUpperArm or Segment.RightForearm or Segment.RightHand;
 
     [Fact]
+    public void An_arm_that_lies_lies_with_its_hand()
+    {
+        // Who lies on the back or leans back, arms down: nothing hovers a hand's breadth over the floor. Fists are on their way somewhere.
+        const double low = .10,
+            onFloor = .035,
+            nearlyStraight = 50;
+        var hovering =
+            from move in Shipped.Catalogue.Moves
+            from form in Shipped.Catalogue.Forms(move)
+            from phase in form.Phases
+            where phase.Phase.Look.Hands == Hands.Easy
+            let shape = phase.Shape
+            where shape.Contacts.Any(c => c.Mark.Name is "back" or "right.blade" && c.On != Support.Find("wall"))
+            let body = shape.Skeleton()
+            from side in new[] { Side.Right, Side.Left }
+            let hand = Landmark.Find($"{(side == Side.Right ? "right" : "left")}.hand")!
+            where !shape.Touches.Any(t => t.Mark.Segment == hand.Segment || t.On.Segment == hand.Segment)
+            where Landmark.Find(hand.Name.Replace("hand", "elbow", StringComparison.Ordinal))!.On(body).Y < low
+            where shape.Angles[Axis.RightElbow.On(side)] < nearlyStraight && hand.On(body).Y > onFloor
+            select $"{move.Id} in {form.Position.Id}, {form.Option}: {phase.Phase.Cue.Long}";
+        Assert.False(hovering.Any(), string.Join("\n", hovering));
+    }
+
+    [Fact]
     public void A_mat_is_a_rectangle_no_narrower_than_a_mat_is()
     {
         foreach (var position in Shipped.Catalogue.Positions)
