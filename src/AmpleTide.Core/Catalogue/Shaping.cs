@@ -17,10 +17,17 @@ public static class Shaping
         var forms = new List<PhaseForm>();
         for (var i = 0; i < move.Phases.Count; i++)
         {
-            stance = stance.Change(move.Phases[i].Change);
-            if (move.Phases[i].At.TryGetValue(position.Id, out var here))
+            var (change, here) = (move.Phases[i].Change, move.Phases[i].At.GetValueOrDefault(position.Id));
+            stance = stance.Change(change);
+            if (here is not null)
                 stance = stance.Change(here);
-            var shown = chosen is null ? stance : stance.Change(InPhase(chosen, move, i, stance));
+            stance = stance.Home([change, here ?? ShapeChange.None]);
+            var shown = stance;
+            if (chosen is not null)
+            {
+                var other = InPhase(chosen, move, i, stance);
+                shown = stance.Change(other).Home([other]);
+            }
             var placed = place(shown.Task());
             stance = stance.Planted(placed.Shape);
             forms.Add(
@@ -105,6 +112,49 @@ public static class Shaping
             return new(Position, named, near, contacts, touches);
         }
 
+        /// <summary>An arm that was moved by name and has come back to where it rests in the position rests there again.</summary>
+        public Stance Home(IReadOnlyList<ShapeChange> changes)
+        {
+            var stance = this;
+            foreach (var side in new[] { Side.Right, Side.Left })
+                if (changes.Any(c => c.Angles.Keys.Concat(c.Near.Keys).Any(a => IsArm(a) && Axes.SideOf(a) == side)) && stance.IsHome(side))
+                    stance = stance.Resting(side, Lifted(changes));
+            return stance;
+        }
+
+        private bool IsHome(Side side)
+        {
+            bool IsClose(Axis rightAxis)
+            {
+                var axis = rightAxis.On(side);
+                var now = Named.TryGetValue(axis, out var named) ? named : Near.GetValueOrDefault(axis, Position.Base.Angles[axis]);
+                return Math.Abs(now - Position.Base.Angles[axis]) <= AtHome;
+            }
+            var isBusy = Contacts.Any(c => ArmOf(c.Mark) == side) || Touches.Any(t => ArmOf(t.Mark) == side || ArmOf(t.On) == side);
+            return !isBusy && IsClose(Axis.RightShoulderPlane) && IsClose(Axis.RightShoulderElevation) && IsClose(Axis.RightElbow);
+        }
+
+        // What the author lifts stays lifted.
+        private static HashSet<Landmark> Lifted(IReadOnlyList<ShapeChange> changes) =>
+            changes.SelectMany(c => c.Contacts).Where(c => c.Value == "none").SelectMany(c => Body.Contacts.Marks(c.Key)).ToHashSet();
+
+        private Stance Resting(Side side, HashSet<Landmark> lifted)
+        {
+            var contacts = Position.Base.Contacts.Where(c => ArmOf(c.Mark) == side && !lifted.Contains(c.Mark)).ToList();
+            var touches = Position.Base.Touches.Where(t => ArmOf(t.Mark) == side && ArmOf(t.On) == Side.None).ToList();
+            if (contacts.Count + touches.Count == 0)
+                return this;
+            // To reach its place it gives way where it was named.
+            var (arm, other) = (Named.Where(n => IsArm(n.Key) && Axes.SideOf(n.Key) == side).ToList(), new Dictionary<Axis, double>(Named));
+            var near = new Dictionary<Axis, double>(Near);
+            foreach (var (axis, degrees) in arm)
+            {
+                other.Remove(axis);
+                near[axis] = degrees;
+            }
+            return new(Position, other, near, [.. Contacts, .. contacts], [.. Touches, .. touches]);
+        }
+
         public PlacementTask Task() =>
             new(
                 Position.Base.Angles.With(Near).With(Named),
@@ -122,6 +172,9 @@ public static class Shaping
                 Contacts = [.. Contacts.Select(c => placed.Contacts.FirstOrDefault(p => p.Mark == c.Mark && p.On == c.On) ?? c)],
             };
     }
+
+    // So many degrees from where it rests an arm has come home; by eye, no source.
+    private const double AtHome = 26;
 
     // The girdle may shrug while the hand stays where it is.
     private static bool IsArm(Axis axis)
