@@ -4,7 +4,9 @@ using AmpleTide.Core.Figures.Tracing;
 
 namespace AmpleTide.Core.Figures.Marks;
 
-/// <summary>A ring round the middle of a way that goes round, with a head the way it goes. Two moments of a circle do not say that it is one.</summary>
+/// <summary>
+/// A ring round the middle of a way that goes round, with a head the way it goes. Two moments of a circle do not say that it is one.
+/// </summary>
 /// <param name="Broad">How broad it is, of its diameter.</param>
 /// <param name="Tall">How tall it is, of its diameter.</param>
 /// <param name="Gap">How far it opens, in radians.</param>
