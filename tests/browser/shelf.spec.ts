@@ -101,6 +101,7 @@ test('a class is copied, archived and had back, deleted and had back, by undo an
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByRole('link', { name: copy })).toBeVisible();
   await act(copy, 'Delete');
+  await expect(page.getByRole('link', { name: copy })).toHaveCount(0);
   await page.reload();
   await page.getByText(/^Bin \(/).click();
   await page.getByRole('button', { name: `Put back ${copy}` }).click();
