@@ -8,6 +8,7 @@ test('a changed dose changes clock and findings, the fix mends it, and it is sti
 }) => {
   await open(page, own.id);
   const planned = page.locator('header').getByText('planned');
+  await expect(planned).not.toHaveText(/^\s*0:00/);
   const before = clock(await planned.innerText());
   // The file's own unknown field stays a hint throughout.
   await expect(page.getByText('1 hint', { exact: true })).toBeVisible();

@@ -78,6 +78,7 @@ test('a class is fitted by key, looked at and done as one step', async ({ page, 
   await open(page, id);
   await page.locator('[data-select="a"]').click();
   const header = page.locator('header').getByText('planned');
+  await expect(header).not.toHaveText(/^\s*0:00/);
   const before = clock(await header.innerText());
   await page.keyboard.press('f');
   const panel = page.getByRole('region', { name: 'Fit to the minute' });
