@@ -1,5 +1,5 @@
 using System.Globalization;
-using System.Text;
+using System.Text.RegularExpressions;
 
 namespace AmpleTide.Core.Figures.Paths;
 
@@ -54,7 +54,7 @@ public static class Tones
 /// <param name="X">Where it begins.</param>
 /// <param name="Y">Where it begins.</param>
 /// <param name="Steps">How it goes on from there: data of an SVG path, all of it relative.</param>
-public sealed record FigurePath(Tone Tone, bool Shaded, int X, int Y, string Steps)
+public sealed partial record FigurePath(Tone Tone, bool Shaded, int X, int Y, string Steps)
 {
     /// <summary>The same path so far to the right and down.</summary>
     public FigurePath Moved(int right, int down) => this with { X = X + right, Y = Y + down };
@@ -62,34 +62,27 @@ public sealed record FigurePath(Tone Tone, bool Shaded, int X, int Y, string Ste
     /// <summary>The same path with right and left swapped about 0, in place and in hue.</summary>
     public FigurePath Mirrored() => new(Tone.Mirrored(), Shaded, -X, Y, MirroredSteps());
 
+    [GeneratedRegex(@"[a-z]| ?-?\d+")]
+    private static partial Regex Words();
+
     // Relative steps of m, l and c are pairs, so that every other number goes the other way.
     private string MirroredSteps()
     {
-        var (mirrored, isAcross) = (new StringBuilder(Steps.Length), true);
-        for (var at = 0; at < Steps.Length; )
+        var (isAcross, afterLetter) = (true, true);
+        return Words().Replace(Steps, Mirrored);
+
+        string Mirrored(Match word)
         {
-            if (char.IsAsciiLetter(Steps[at]))
+            if (char.IsAsciiLetter(word.ValueSpan[0]))
             {
-                mirrored.Append(Steps[at++]);
-                isAcross = true;
-                continue;
+                (isAcross, afterLetter) = (true, true);
+                return word.Value;
             }
-            var end = at + 1;
-            while (end < Steps.Length && char.IsAsciiDigit(Steps[end]))
-                end++;
-            var number = int.Parse(
-                Steps.AsSpan(at, end - at),
-                NumberStyles.AllowLeadingSign | NumberStyles.AllowLeadingWhite,
-                CultureInfo.InvariantCulture
-            );
-            number = isAcross ? -number : number;
-            if (number >= 0 && mirrored.Length > 0 && !char.IsAsciiLetter(mirrored[^1]))
-                mirrored.Append(' ');
-            mirrored.Append(CultureInfo.InvariantCulture, $"{number}");
-            isAcross = !isAcross;
-            at = end;
+            var number = int.Parse(word.ValueSpan, CultureInfo.InvariantCulture) * (isAcross ? -1 : 1);
+            var gap = number < 0 || afterLetter ? "" : " ";
+            (isAcross, afterLetter) = (!isAcross, false);
+            return string.Create(CultureInfo.InvariantCulture, $"{gap}{number}");
         }
-        return mirrored.ToString();
     }
 }
 
