@@ -48,29 +48,27 @@ if (!named)
     File.WriteAllLines(Path.Combine(output, "key.txt"), figures.Select((f, i) => $"{i + 1} {f.Name}"));
 }
 
-// Where every phase is looked at, more of them stand on a sheet.
-var (columns, rows) = eachPhase ? (12, 9) : (8, 6);
-const int wide = 1600,
-    tall = 1000,
-    forName = 19;
+// Moves are as large as on their page, 212 × 160; where every phase is looked at, more of them stand on a sheet.
+var (columns, rows, width, height) = eachPhase ? (12, 9, 131, 92) : (8, 6, 212, 160);
+const int forName = 19;
 foreach (var (sheet, index) in figures.Chunk(columns * rows).Select((s, i) => (s, i)))
 {
     var html = new StringBuilder(
         $$"""
         <!doctype html><meta charset=utf-8><style>
         body { margin: 0; background: #fbf7ee; font: 12px/1.1 sans-serif }
-        body { display: grid; grid-template-columns: repeat({{columns}}, 1fr); width: {{wide}}px }
-        div { height: {{tall / rows}}px; text-align: center; overflow: hidden }
-        svg { width: 98%; height: {{(tall / rows) - forName}}px; display: block; margin: auto }
+        body { display: grid; grid-template-columns: repeat({{columns}}, 1fr); width: {{columns * width}}px }
+        div { height: {{height + forName}}px; text-align: center; overflow: hidden }
+        svg { width: {{width}}px; height: {{height}}px; display: block; margin: auto }
         </style>
 
         """
     );
     foreach (var (name, figure) in sheet)
     {
-        var (left, top, width, height) = (figure.Box[0], figure.Box[1], figure.Box[2] - figure.Box[0], figure.Box[3] - figure.Box[1]);
+        var (left, top, across, up) = (figure.Box[0], figure.Box[1], figure.Box[2] - figure.Box[0], figure.Box[3] - figure.Box[1]);
         var below = named ? name : $"{figures.IndexOf((name, figure)) + 1}";
-        html.AppendLine($"""<div><svg viewBox="{left} {top} {width} {height}">{SvgFigure.Parts(figure)}</svg>{below}</div>""");
+        html.AppendLine($"""<div><svg viewBox="{left} {top} {across} {up}">{SvgFigure.Parts(figure)}</svg>{below}</div>""");
     }
     File.WriteAllText(Path.Combine(output, $"sheet-{index + 1:00}.html"), html.ToString());
 }

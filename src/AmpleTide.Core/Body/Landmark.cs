@@ -55,6 +55,7 @@ public sealed record Landmark(string Name, Segment Segment, Vector Place)
             new("back", Segment.Upper, new(0, -0.060, -ChestDepth)),
             new("heart", Segment.Upper, new(0, -0.062, ChestDepth + 0.006)),
             new("breastbone", Segment.Upper, new(0, -0.055, ChestDepth)),
+            new("nape", Segment.Head, new(0, 0.016, -0.034)),
             new("occiput", Segment.Head, new(0, HeadCentre, -HeadRadius - 0.004)),
             new("forehead", Segment.Head, new(0, HeadCentre + 0.025, HeadRadius - 0.004)),
             new("crown", Segment.Head, new(0, HeadCentre + 0.062, 0)),
@@ -77,6 +78,7 @@ public sealed record Landmark(string Name, Segment Segment, Vector Place)
         yield return OnTrunk("blade", Segment.Upper, 0.060, -0.060, -ChestDepth);
         yield return OnTrunk("eye", Segment.Head, 0.020, HeadCentre + 0.006, 0.048);
         yield return OnTrunk("ear", Segment.Head, HeadRadius - 0.008, HeadCentre, 0);
+        yield return OnTrunk("head-side", Segment.Head, HeadRadius - 0.010, HeadCentre + 0.020, -0.006);
         yield return OnTrunk("jaw", Segment.Head, HeadRadius - 0.018, HeadCentre - 0.026, 0.020);
         yield return OnTrunk("temple", Segment.Head, HeadRadius - 0.010, HeadCentre + 0.022, 0.010);
         yield return OnTrunk("head-top", Segment.Head, 0.030, HeadCentre + 0.052, 0);

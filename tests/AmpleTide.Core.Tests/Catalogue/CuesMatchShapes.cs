@@ -74,7 +74,7 @@ public partial class CuesMatchShapes
             [.. TrunkAxes, .. ArmAxes],
             [Area.SideBody, Area.MidBack, Area.LowBack, Area.Neck]
         ),
-        ["head"] = new(["ear", "temple"], [.. NeckAxes, .. TrunkAxes], [Area.Neck]),
+        ["head"] = new(["ear", "head-side", "temple"], [.. NeckAxes, .. TrunkAxes], [Area.Neck]),
     };
 
     private static readonly Dictionary<string, string> Words = Synonyms(

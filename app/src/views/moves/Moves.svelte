@@ -171,7 +171,7 @@
     {#if found.length === 0}
       <p class="mt-6 max-w-prose">Nothing fits all of that. Take a filter away, or write less of the word.</p>
     {/if}
-    <ul class="mt-3 grid grid-cols-[repeat(auto-fill,minmax(168px,1fr))] gap-x-5 gap-y-6">
+    <ul class="mt-3 grid grid-cols-[repeat(auto-fill,minmax(min(212px,calc(50%-10px)),1fr))] gap-x-5 gap-y-6">
       {#each found.slice(0, drawn) as move (move.id)}
         <li class="move">
           <a
@@ -182,7 +182,7 @@
             onfocus={() => play(move)}
             onblur={rest}
           >
-            <CardFigure move={move.id} position={seenIn(move)} width={168} height={132} />
+            <CardFigure move={move.id} position={seenIn(move)} width={212} height={160} />
             <h2 class="mt-1 font-sans text-[16px] leading-snug font-bold">{move.name}</h2>
             <p class="text-[13.5px] text-muted">
               {foundBy(move) || move.areas.slice(0, 2).map(plain).join(', ') || plain(move.kind)} · {doseOf(
@@ -199,6 +199,6 @@
 <style>
   .move {
     content-visibility: auto;
-    contain-intrinsic-size: 168px 200px;
+    contain-intrinsic-size: 212px 240px;
   }
 </style>

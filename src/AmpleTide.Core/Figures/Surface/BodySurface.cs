@@ -170,18 +170,20 @@ internal static class BodySurface
                 thick
             );
         }
-        // Five toes, the great one inside: those that are lifted fan, those that grip curl beyond what the skeleton bends.
+        // Five toes, the great one inside: those that are lifted fan, those that grip curl beyond what the skeleton bends, the middle
+        // joint up and the tip down to the floor again.
         const float fans = 1.1f,
-            curls = 6;
+            curls = 14;
         var lift = MathF.Asin(Math.Clamp(Vector3.Dot(toes.Z, foot.Y), -1, 1));
         var (fan, curl) = (1 + (MathF.Max(0, lift) * fans), MathF.Max(0, -lift) * curls);
-        var end = (toes.Z * MathF.Cos(curl)) - (toes.Y * MathF.Sin(curl));
+        var begin = (toes.Z * MathF.Cos(curl / 2)) + (toes.Y * MathF.Sin(curl / 2));
+        var end = (toes.Z * MathF.Cos(curl / 2)) - (toes.Y * MathF.Sin(curl / 2));
         for (var k = 0; k < 5; k++)
         {
             var great = k == 0;
             var x = outward * (-.0170f + (k * .0094f));
             var length = (great ? .029f : .030f - (k * .0042f)) / 2;
-            var middle = toes.At(x * (1 + fan) / 2, great ? -.001f : -.002f, length);
+            var middle = toes.At(x * (1 + fan) / 2, great ? -.001f : -.002f, 0) + (begin * length);
             to.Tube(
                 Part.RightToes.On(side),
                 [toes.At(x * .92f, -.0005f, -.004f), middle, middle + (end * length) + (toes.X * (x * (fan - 1) / 2))],

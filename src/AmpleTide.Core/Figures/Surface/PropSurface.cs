@@ -138,10 +138,19 @@ internal sealed class PropSurface(Solids to)
             (x, z) = (z, x);
         var half = new Vector3(MathF.Max(x, high.X - low.X + (2 * margin)), 0, MathF.Max(z, high.Z - low.Z + (2 * margin))) / 2;
         var middle = ((low + high) / 2) with { Y = 0 };
-        if (isSoft)
+        if (name == "towel")
+            Roll(middle with { Y = height / 2 }, half.X, height / 2);
+        else if (isSoft)
             Cushion(middle - half, (middle + half) with { Y = height });
         else
             to.Box(hard++, middle - half, (middle + half) with { Y = height });
+    }
+
+    // A towel is rolled up, and lies across.
+    private void Roll(Vector3 middle, float halfLength, float radius)
+    {
+        var half = new Vector3(halfLength - radius, 0, 0);
+        to.Tube(soft++, [middle - half, middle + half], [radius, radius]);
     }
 
     // A box whose edge is round.
