@@ -201,4 +201,8 @@
     content-visibility: auto;
     contain-intrinsic-size: 212px 240px;
   }
+  /* Two cards stand beside each other on a phone, narrower than their pictures. */
+  .move :global(svg) {
+    height: auto;
+  }
 </style>

@@ -1,0 +1,15 @@
+import { readFileSync } from 'node:fs';
+import { chromium } from '@playwright/test';
+const [ids, cols, scale, out] = process.argv.slice(2);
+const want = ids.split(',');
+const html = readFileSync('/tmp/nm/sheet-01.html', 'utf8');
+const [head, ...divs] = html.split(/(?=<div>)/);
+const name = (d) => d.replace(/<\/div>\s*$/, '').split('</svg>')[1];
+const kept = divs.filter((d) => want.some((w) => name(d) === w || name(d).startsWith(w + ':')));
+kept.sort((a, b) => want.findIndex((w) => name(a).startsWith(w)) - want.findIndex((w) => name(b).startsWith(w)));
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
+const w = 200 * cols, rows = Math.ceil(kept.length / cols);
+const page = await browser.newPage({ viewport: { width: w, height: 166 * rows }, deviceScaleFactor: Number(scale) });
+await page.setContent(head.replace(/repeat\(\d+/, `repeat(${cols}`).replace(/width: \d+px/, `width: ${w}px`).replace(/div { height: \d+px/, 'div { height: 166px').replace(/height: \d+px; display/, 'height: 147px; display') + kept.join(''));
+await page.screenshot({ path: out });
+await browser.close();
