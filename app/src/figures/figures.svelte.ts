@@ -21,6 +21,13 @@ class Figures {
     return figure;
   }
 
+  /** Asks at once for what will be looked at, before it is drawn. */
+  ahead(keys: string[]) {
+    this.wanted.push(...keys.filter((key) => !this.asked.has(key)));
+    for (const key of this.wanted) this.asked.add(key);
+    if (this.wanted.length > 0) void this.fetch();
+  }
+
   /** Asks for everything anew, after a move was changed. */
   forget() {
     this.known.clear();

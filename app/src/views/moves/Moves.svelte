@@ -50,6 +50,9 @@
     return () => clearTimeout(next);
   });
 
+  // The pictures are on their way while the first cards are still being drawn.
+  $effect.pre(() => figures.ahead(found.map((move) => figureKey(move.id, seenIn(move), 'base'))));
+
   const sentenceCase = (words: string) => words[0]!.toUpperCase() + words.slice(1);
 
   /** A move is shown as it was asked for: in that position, or in one of that family. */
