@@ -22,7 +22,7 @@ internal sealed class Signs(MoveForm form, int phase, Func<Vector, Vector2> see)
             var place = PlaceOf(sign is Sign.Breath or Sign.Sips ? Breathing(mark) : mark);
             switch (sign)
             {
-                case Sign.Attend:
+                case Sign.Attend or Sign.Compare:
                     drawing.Attention(place);
                     break;
                 case Sign.Sips when breath == Breath.In:
@@ -58,10 +58,8 @@ internal sealed class Signs(MoveForm form, int phase, Func<Vector, Vector2> see)
                 case Sign.ThreeTimes:
                     drawing.ThreeTimes(place);
                     break;
-                case Sign.Compare:
-                    drawing.Attention(place);
-                    break;
                 case Sign.Ball:
+                    // Its two ends are no places of their own.
                     break;
                 default:
                     drawing.Arrows(place, sign == Sign.Outwards);
