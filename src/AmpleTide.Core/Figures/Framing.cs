@@ -41,6 +41,8 @@ internal static class Framing
     /// <summary>How large a frame makes what is in it: less is larger.</summary>
     public static double Shrinks(int[] box) => Math.Max((box[2] - box[0]) / Wide, box[3] - box[1]);
 
+    private static readonly string[] Sides = ["right", "left"];
+
     private static readonly Dictionary<CloseUp, (string[] Around, int Margin)> Near = new()
     {
         [CloseUp.Face] = (["crown", "chin", "breastbone"], 45),
@@ -57,7 +59,7 @@ internal static class Framing
     public static int[] Close(CloseUp closeUp, Skeleton body, Func<Vector, System.Numerics.Vector2> see)
     {
         var (around, margin) = Near[closeUp];
-        var points = around.Select(name => see(Landmark.Find(name)!.On(body))).ToList();
+        var points = around.Concat(closeUp == CloseUp.Head ? HandsAtTheHead() : []).Select(At).ToList();
         return
         [
             (int)points.Min(p => p.X) - margin,
@@ -65,5 +67,10 @@ internal static class Framing
             (int)points.Max(p => p.X) + margin,
             (int)points.Max(p => p.Y) + margin,
         ];
+
+        System.Numerics.Vector2 At(string name) => see(Landmark.Find(name)!.On(body));
+
+        // No arm whose hand is at the head is cut through at the elbow.
+        IEnumerable<string> HandsAtTheHead() => Sides.Where(side => At($"{side}.wrist").Y < At("chin").Y).Select(side => $"{side}.elbow");
     }
 }
