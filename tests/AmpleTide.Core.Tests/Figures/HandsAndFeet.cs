@@ -139,4 +139,26 @@ public class HandsAndFeet
             Assert.Equal(toes.Max(t => t.Centre.X * inwards), largest.Centre.X * inwards, .012f);
         }
     }
+
+    [Theory]
+    [InlineData(0, true)]
+    [InlineData(1, false)]
+    public void Toes_that_grip_arch_and_come_down_with_their_tips(int phase, bool grip)
+    {
+        var pose = new Pose(Cards.FormOf("toes-grip").Phases[phase].Shape);
+        var solids = new Solids();
+        solids.Begin(520);
+        BodySurface.Add(solids, pose);
+        for (var side = 0; side < 2; side++)
+        {
+            var frame = pose.On(Segment.RightToes, side);
+            var along = solids
+                .Span.ToArray()
+                .Where(s => s.Part == Part.RightToes.On(side))
+                .Select(s => (Ahead: Vector3.Dot(s.Centre - frame.Origin, frame.Z), Up: Vector3.Dot(s.Centre - frame.Origin, frame.Y)))
+                .ToList();
+            var fall = along.Max(t => t.Up) - along.MaxBy(t => t.Ahead).Up;
+            Assert.True(grip ? fall > .004f : fall < .003f, $"side {side}: the tips are {fall} below the arch");
+        }
+    }
 }

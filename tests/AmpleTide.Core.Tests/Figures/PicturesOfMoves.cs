@@ -139,6 +139,25 @@ public class PicturesOfMoves
     }
 
     [Fact]
+    public void No_arm_whose_hand_is_at_the_head_is_cut_at_the_elbow()
+    {
+        var cut =
+            from form in Cards.All
+            where form.Drawn.CloseUp == CloseUp.Head
+            let shape = form.Phases[form.Move.Picture].Shape
+            let box = FigureDrawing.Picture(form, form.Move.Picture).Box
+            let see = FigureDrawing.Sight(form.View, FigureDrawing.CentreOf(shape))
+            from touch in shape.Touches
+            where touch.On.Segment == Segment.Head && touch.Mark.Segment is Segment.RightHand or Segment.LeftHand
+            let elbow = see(
+                Landmark.Find(touch.Mark.Name[..touch.Mark.Name.IndexOf('.', StringComparison.Ordinal)] + ".elbow")!.On(shape.Skeleton())
+            )
+            where elbow.X < box[0] || elbow.X > box[2]
+            select $"{form.Move.Id}: {touch.Mark.Name}";
+        Assert.Empty(cut);
+    }
+
+    [Fact]
     public void Nobody_is_come_close_to_who_bends_over_the_floor()
     {
         var move = Shipped.Catalogue.Move("breath-to-a-place")!;

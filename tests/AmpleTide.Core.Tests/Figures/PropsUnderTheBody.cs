@@ -26,6 +26,15 @@ public class PropsUnderTheBody
     }
 
     [Fact]
+    public void A_towel_is_rolled_up_and_lies_across()
+    {
+        var (low, high) = BoxOf(SolidsOf(to => to.Standing(Support.Find("towel")!, Landmark.Find("nape")!, Standing())));
+        Assert.InRange((high.X - low.X) * Stature, 57, 63);
+        Assert.Equal(high.Y - low.Y, high.Z - low.Z, .002f);
+        Assert.Equal((float)Support.Find("towel")!.Height, high.Y, .002f);
+    }
+
+    [Fact]
     public void A_chair_has_its_seat_under_the_sitter_four_legs_and_a_back_behind()
     {
         var shape = Shipped.Catalogue.Position("chair-edge")!.Base;
