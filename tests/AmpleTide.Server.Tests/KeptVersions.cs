@@ -176,6 +176,9 @@ public class KeptVersions(RunningServer server) : IClassFixture<RunningServer>
             .ExecuteUpdateAsync(set => set.SetProperty(c => c.DeletedAt, c => c.DeletedAt - (31L * 24 * 3600 * 1000)));
         await server.Kill();
         await server.Start();
+        // That is done beside the requests: for at most twenty seconds it is waited for.
+        for (var waits = 0; waits < 200 && await store.Classes.IgnoreQueryFilters().AnyAsync(c => c.Id == "old"); waits++)
+            await Task.Delay(100);
         Assert.Equal(
             ["young"],
             await store.Classes.IgnoreQueryFilters().Where(c => c.Id == "old" || c.Id == "young").Select(c => c.Id).ToListAsync()
