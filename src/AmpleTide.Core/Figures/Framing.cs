@@ -9,8 +9,8 @@ namespace AmpleTide.Core.Figures;
 /// </summary>
 internal static class Framing
 {
-    // Each a fifth larger than the one before, from a face to four who stand. By eye, no source.
-    private static readonly int[] Heights = [260, 310, 370, 440, 520, 620, 740, 880, 1050, 1250, 1480, 1760, 2100, 2500, 3000, 3600];
+    // Each a fifth larger than the one before, from a hand to four who stand. By eye, no source.
+    private static readonly int[] Heights = [180, 215, 260, 310, 370, 440, 520, 620, 740, 880, 1050, 1250, 1480, 1760, 2100, 2500, 3000, 3600];
 
     private const double Wide = 4.0 / 3;
 
@@ -51,8 +51,8 @@ internal static class Framing
             ["crown", "heart", "right.shoulder", "left.shoulder", "right.elbow", "left.elbow", "right.fingertips", "left.fingertips"],
             40
         ),
-        [CloseUp.Hands] = (["right.wrist", "left.wrist", "right.fingertips", "left.fingertips"], 48),
-        [CloseUp.Feet] = (["right.ankle", "left.ankle", "right.heel", "left.heel", "right.toe-tip", "left.toe-tip"], 60),
+        [CloseUp.Hands] = (["right.wrist", "left.wrist", "right.fingertips", "left.fingertips"], 34),
+        [CloseUp.Feet] = (["right.ankle", "left.ankle", "right.heel", "left.heel", "right.toe-tip", "left.toe-tip"], 36),
     };
 
     /// <summary>The box round what is come close to.</summary>

@@ -73,7 +73,7 @@ internal sealed record Scene
     /// <summary>Adds all solids of it.</summary>
     public void AddTo(Solids solids)
     {
-        BodySurface.Add(solids, Pose);
+        BodySurface.Add(solids, Pose, Face);
         for (var side = 0; side < 2; side++)
             HandSurface.Add(solids, HandFrame.Of(Pose, side), Hands[side], side);
         var props = new PropSurface(solids);

@@ -126,7 +126,7 @@ public class HandsAndFeet
     {
         var solids = new Solids();
         solids.Begin(520);
-        BodySurface.Add(solids, Standing);
+        BodySurface.Add(solids, Standing, Expression.Of(Face.Calm));
         for (var side = 0; side < 2; side++)
         {
             var toes = solids.Span.ToArray().Where(s => s.Part == Part.RightToes.On(side)).ToList();
@@ -148,7 +148,7 @@ public class HandsAndFeet
         var pose = new Pose(Cards.FormOf("toes-grip").Phases[phase].Shape);
         var solids = new Solids();
         solids.Begin(520);
-        BodySurface.Add(solids, pose);
+        BodySurface.Add(solids, pose, Expression.Of(Face.Calm));
         for (var side = 0; side < 2; side++)
         {
             var frame = pose.On(Segment.RightToes, side);

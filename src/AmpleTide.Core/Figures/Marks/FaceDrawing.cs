@@ -83,17 +83,16 @@ internal sealed class FaceDrawing(Pose pose, Expression face, Camera camera, Can
         if (face.Mouth < .15f)
         {
             var sag = face.Squeeze > .5f ? .001f : -.0045f;
-            Line(lines, t => Surface(t * HalfMouth, MouthHeight + .0015f + (sag * (1 - (t * t)))));
+            Line(lines, t => Surface(face.JawShift + (t * HalfMouth), MouthHeight + .0015f + (sag * (1 - (t * t)))));
             return;
         }
         const int points = 12;
-        const float aside = .009f;
         var (wide, tall) = (float.Lerp(.0085f, .0055f, face.Round), .0125f * face.Mouth);
         Span<Vector2> outline = stackalloc Vector2[points];
         for (var i = 0; i < points; i++)
         {
             var (sin, cos) = MathF.SinCos(i * 2 * MathF.PI / points);
-            var at = Surface((wide * cos) - (aside * face.Aside), MouthHeight - .002f + (tall * sin));
+            var at = Surface(face.JawShift + (wide * cos), MouthHeight - .002f + (tall * sin));
             if (!IsSeen(at))
                 return;
             outline[i] = Place(at);

@@ -149,18 +149,27 @@ internal sealed class SignDrawing(MarkPen pen)
         );
     }
 
-    /// <summary>A ring of dots through two places: a ball that is only thought of.</summary>
+    /// <summary>A beach ball between two places, outline and seams: it is only thought of.</summary>
     public void Ball(SignPlace one, SignPlace other)
     {
-        const float apart = 24,
-            dot = 5;
-        var (middle, radius) = ((one.At + other.At) / 2, (one.At - other.At).Length() / 2);
-        var dots = (int)(2 * MathF.PI * radius / apart);
-        for (var i = 0; i < dots; i++)
-        {
-            var (sin, cos) = MathF.SinCos(2 * MathF.PI * i / dots);
-            pen.Dot(middle + (radius * new Vector2(cos, sin)), dot);
-        }
+        const int steps = 36;
+        const float halfWidth = 4,
+            seam = .42f;
+        var (middle, axis) = ((one.At + other.At) / 2, (one.At - other.At) / 2);
+        var across = new Vector2(-axis.Y, axis.X);
+        Oval(1);
+        Oval(seam);
+
+        void Oval(float wide) =>
+            pen.Ribbon(
+                [
+                    .. Enumerable
+                        .Range(0, steps + 1)
+                        .Select(i => MathF.SinCos(i * 2 * MathF.PI / steps))
+                        .Select(at => middle + (axis * at.Cos) + (across * (at.Sin * wide))),
+                ],
+                _ => halfWidth
+            );
     }
 
     /// <summary>Rays: it is tapped.</summary>

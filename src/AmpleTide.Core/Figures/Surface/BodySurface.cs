@@ -45,10 +45,10 @@ internal static class BodySurface
         new(1, .0195f),
     ];
 
-    public static void Add(Solids to, Pose pose)
+    public static void Add(Solids to, Pose pose, Expression face)
     {
         Trunk(to, pose);
-        HeadAndNeck(to, pose);
+        HeadAndNeck(to, pose, face.JawShift);
         for (var side = 0; side < 2; side++)
         {
             var outward = Outward(side);
@@ -118,7 +118,7 @@ internal static class BodySurface
         }
     }
 
-    private static void HeadAndNeck(Solids to, Pose pose)
+    private static void HeadAndNeck(Solids to, Pose pose, float jaw)
     {
         var head = pose.Head;
         const float c = Pose.HeadCentre;
@@ -129,10 +129,10 @@ internal static class BodySurface
         );
         // Skull, face, jaw, nose.
         to.Oval(Part.Head, head, head.At(0, c + .010f, -.006f), .0475f, .0510f, .0555f);
-        to.Oval(Part.Head, head, head.At(0, c - .012f, .010f), .0385f, .047f, .041f);
+        to.Oval(Part.Head, head, head.At(jaw / 2, c - .012f, .010f), .0385f, .047f, .041f);
         to.Tube(
             Part.Head,
-            [head.At(-.016f, c - .040f, .022f), head.At(0, c - .047f, .031f), head.At(.016f, c - .040f, .022f)],
+            [head.At(jaw - .016f, c - .040f, .022f), head.At(jaw, c - .047f, .031f), head.At(jaw + .016f, c - .040f, .022f)],
             [.0175f, .0150f, .0175f]
         );
         to.Tube(Part.Head, [head.At(0, c + .010f, .047f), head.At(0, c - .011f, .0570f)], [.0058f, .0076f]);

@@ -19,10 +19,13 @@ internal readonly record struct Expression(float Lids, float Mouth, float Round,
             Face.MouthOpen => new(0, 1, 0, 0),
             Face.LipsRound => new(1, .45f, 1, 0),
             Face.Squeezed => new(0, 0, 0, 1),
-            Face.JawAside => new(1, .3f, 0, 0, Aside: 1),
+            Face.JawAside => new(1, 0, 0, 0, Aside: 1),
             Face.TongueOut => new(1.6f, 1, 0, 0, 1),
             _ => new(1, 0, 0, 0),
         };
+
+    /// <summary>How far the jaw stands towards the left of its middle, in statures; more than life, so that it is seen.</summary>
+    public float JawShift => -.013f * Aside;
 
     public Expression Towards(Expression end, float t) =>
         new(
