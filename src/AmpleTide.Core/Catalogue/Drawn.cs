@@ -82,8 +82,14 @@ public enum Sign
     /// <summary>Three times: 3×.</summary>
     ThreeTimes,
 
-    /// <summary>A ball that is only thought of, between this place and the next one named: a ring of dots through both.</summary>
+    /// <summary>A ball that is only thought of, between this place and the next one named: its outline through both.</summary>
     Ball,
+
+    /// <summary>This place and the next one named press against each other: an arrow from outside to each.</summary>
+    Together,
+
+    /// <summary>This place and the next one named are drawn apart: an arrow from each outwards.</summary>
+    Apart,
 
     /// <summary>It is compared with the next place named: a ring round each, and a sign for alike between them.</summary>
     Compare,

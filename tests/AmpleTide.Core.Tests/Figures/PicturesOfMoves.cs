@@ -268,7 +268,7 @@ public class PicturesOfMoves
         var body = form.Phases[0].Shape.Skeleton();
         var see = FigureDrawing.Sight(form.View, FigureDrawing.CentreOf(form.Phases[0].Shape));
         foreach (var mark in Landmark.Names.Select(name => Landmark.Find(name)!))
-        foreach (var sign in Enum.GetValues<Sign>().Where(s => s is not (Sign.Gaze or Sign.Ball))) // from the eyes, and between two
+        foreach (var sign in Enum.GetValues<Sign>().Where(s => s is not (Sign.Gaze or Sign.Ball or Sign.Together or Sign.Apart))) // from the eyes, and between two
         {
             var signed = form with { Move = form.Move with { Drawn = form.Move.Drawn with { Signs = [(sign, mark)] } } };
             var pen = new MarkPen();
@@ -277,6 +277,24 @@ public class PicturesOfMoves
             Assert.NotEmpty(loops);
             Assert.All(loops, l => Assert.True((l.Middle - see(mark.On(body))).Length() < 330, $"{sign} at {mark.Name}"));
         }
+    }
+
+    [Theory]
+    [InlineData(Sign.Together, -1)]
+    [InlineData(Sign.Apart, 1)]
+    public void Arrows_press_two_places_together_or_draw_them_apart(Sign sign, int outwards)
+    {
+        var form = Form("palms-press-apart");
+        Landmark[] hands = [Landmark.Find("right.hand")!, Landmark.Find("left.hand")!];
+        var signed = form with { Move = form.Move with { Drawn = form.Move.Drawn with { Signs = [.. hands.Select(h => (sign, h))] } } };
+        var shape = form.Phases[^1].Shape; // the only phase without a sign of its own
+        var see = FigureDrawing.Sight(form.View, FigureDrawing.CentreOf(shape));
+        var pen = new MarkPen();
+        new Signs(signed, form.Phases.Length - 1, see).Draw(pen);
+        var middle = hands.Select(h => see(h.On(shape.Skeleton()))).Aggregate(Vector2.Add) / 2;
+        var heads = pen.Path!.Loops().Where(l => l.Points.Count <= 6).ToList();
+        Assert.Equal(2, heads.Count);
+        Assert.All(heads, h => Assert.Equal(outwards, Math.Sign(Vector2.Dot(Pointing(h), h.Middle - middle))));
     }
 
     [Fact]

@@ -19,6 +19,8 @@ export const signs = [
   ['longer', 'out longer than in'],
   ['three-times', 'three times'],
   ['compare', 'compared with the next'],
+  ['together', 'presses against the next'],
+  ['apart', 'drawn apart from the next'],
 ] as const;
 
 const trunk = [

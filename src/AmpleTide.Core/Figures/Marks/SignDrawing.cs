@@ -1,5 +1,6 @@
 using System.Numerics;
 using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Figures.Tracing;
 
 namespace AmpleTide.Core.Figures.Marks;
 
@@ -282,5 +283,23 @@ internal sealed class SignDrawing(MarkPen pen)
                 var angle = (i + .5f) * MathF.PI / 2;
                 Straight(place.Around(inner, angle), place.Around(inner + across, angle));
             }
+    }
+
+    /// <summary>Arrows on the line through two places, from outside to each or from each outwards.</summary>
+    public void Against(SignPlace one, SignPlace other, bool apart)
+    {
+        const float inner = 30,
+            outer = 122;
+        // Where both are seen as one point they press from right and left.
+        var between = one.At - other.At;
+        var way = between.Length() < 1 ? -Vector2.UnitX : between.Unit();
+        Straight(one.At, way);
+        Straight(other.At, -way);
+
+        void Straight(Vector2 at, Vector2 outwards)
+        {
+            var (near, far) = (at + (outwards * inner), at + (outwards * outer));
+            Arrow.Straight(pen, apart ? near : far, apart ? far : near, one.Size);
+        }
     }
 }

@@ -58,8 +58,8 @@ internal sealed class Signs(MoveForm form, int phase, Func<Vector, Vector2> see)
                 case Sign.ThreeTimes:
                     drawing.ThreeTimes(place);
                     break;
-                case Sign.Ball:
-                    // Its two ends are no places of their own.
+                case Sign.Ball or Sign.Together or Sign.Apart:
+                    // Their two ends are no places of their own.
                     break;
                 default:
                     drawing.Arrows(place, sign == Sign.Outwards);
@@ -70,6 +70,10 @@ internal sealed class Signs(MoveForm form, int phase, Func<Vector, Vector2> see)
             drawing.Alike(one, other);
         foreach (var (one, other) in Pairs(Sign.Ball))
             drawing.Ball(one, other);
+        foreach (var (one, other) in Pairs(Sign.Together))
+            drawing.Against(one, other, apart: false);
+        foreach (var (one, other) in Pairs(Sign.Apart))
+            drawing.Against(one, other, apart: true);
     }
 
     // Signs that go from one place to the next one named.
