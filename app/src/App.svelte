@@ -1,8 +1,15 @@
 <script lang="ts">
   import Router from 'svelte-spa-router';
   import { wrap } from 'svelte-spa-router/wrap';
+  import { catalogue } from './lib/catalogue.svelte';
   import Shelf from './views/shelf/Shelf.svelte';
   import Missing from './views/Missing.svelte';
+
+  // Asked for while the view is still on its way.
+  const openMoves = () => {
+    void catalogue.load();
+    return import('./views/moves/Moves.svelte');
+  };
 
   const routes = {
     '/': Shelf,
@@ -12,7 +19,7 @@
     '/sheet/:id': wrap({ asyncComponent: () => import('./views/paper/SheetPage.svelte') }),
     '/practice/:id': wrap({ asyncComponent: () => import('./views/paper/PracticePage.svelte') }),
     '/card/:id': wrap({ asyncComponent: () => import('./views/plan/CardPage.svelte') }),
-    '/moves': wrap({ asyncComponent: () => import('./views/moves/Moves.svelte') }),
+    '/moves': wrap({ asyncComponent: openMoves }),
     '/moves/:id': wrap({ asyncComponent: () => import('./views/moves/MovePage.svelte') }),
     '/write': wrap({ asyncComponent: () => import('./views/moves/OwnMove.svelte') }),
     '/write/:id': wrap({ asyncComponent: () => import('./views/moves/OwnMove.svelte') }),

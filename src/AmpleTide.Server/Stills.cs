@@ -8,7 +8,7 @@ using Microsoft.Extensions.Caching.Memory;
 namespace AmpleTide.Server;
 
 /// <summary>
-/// The still pictures of moves and positions. Those of cards are drawn when the house is built and ship beside the server; all others are
+/// The still pictures of moves. Those of cards are drawn when the house is built and ship beside the server; all others are
 /// drawn when they are first asked for, and the ones asked for of late are kept.
 /// </summary>
 /// <param name="shipped">The catalogue, read at the start.</param>
@@ -33,10 +33,6 @@ public sealed class Stills(MoveCatalogue shipped, string file) : IDisposable
             : cards.Value.GetValueOrDefault(key) ?? Drawn(key, () => FigureDrawing.Picture(form));
     }
 
-    /// <summary>The picture of a position.</summary>
-    public Figure Of(Position position) =>
-        cards.Value.GetValueOrDefault(position.Id) ?? Drawn(position.Id, () => FigureDrawing.Draw(position.Base, position.View));
-
     private Figure Drawn(string key, Func<Figure> draw) =>
         drawn.GetOrCreate(
             key,
@@ -47,14 +43,13 @@ public sealed class Stills(MoveCatalogue shipped, string file) : IDisposable
             }
         )!;
 
-    /// <summary>Draws the pictures of all cards and positions into a file.</summary>
+    /// <summary>Draws the pictures of all cards into a file.</summary>
     public static void Write(string file, MoveCatalogue catalogue)
     {
         var figures = catalogue
             .Moves.Select(m => catalogue.Form(m, catalogue.Position(m.In[0])!, MoveForm.BaseOption))
             .AsParallel()
             .Select(f => (Key: $"{f.Move.Id}@{f.Position.Id}@{f.Option}", Figure: FigureDrawing.Picture(f)))
-            .Concat(catalogue.Positions.AsParallel().Select(p => (Key: p.Id, Figure: FigureDrawing.Draw(p.Base, p.View))))
             .ToDictionary(f => f.Key, f => f.Figure);
         using var packed = new BrotliStream(File.Create(file), CompressionLevel.Optimal);
         JsonSerializer.Serialize(packed, new Kept(VersionOf(catalogue), figures));

@@ -49,8 +49,6 @@ public sealed class PicturesAreKept : IDisposable
         var (asked, again) = (stills.Of(form, new(catalogue, "1")), stills.Of(form, new(catalogue, "1")));
         Assert.Equal(FigureDrawing.Picture(form).Paths, asked.Paths);
         Assert.Same(asked, again);
-        var position = catalogue.Positions[0];
-        Assert.Equal(FigureDrawing.Draw(position.Base, position.View).Paths, stills.Of(position).Paths);
     }
 
     private static MoveForm Form(string id) =>

@@ -41,38 +41,44 @@ const weights = { name: 4, names: 3, traditional: 3, areas: 2, uses: 2, where: 1
 
 /** Finds moves without the server, slips and beginnings of words forgiven: by names, areas, uses and positions. */
 export class MoveFinder {
-  private index = new MiniSearch<{ at: number } & Record<keyof typeof weights, string>>({
-    idField: 'at',
-    fields: Object.keys(weights),
-    processTerm: (word) =>
-      word
-        .normalize('NFD')
-        .replace(/\p{Diacritic}/gu, '')
-        .toLowerCase(),
-    searchOptions: { boost: weights, prefix: true, fuzzy: slipsPerLetter, combineWith: 'AND' },
-  });
+  private written: MiniSearch | undefined;
 
   constructor(
     private moves: Move[],
     private positions: Map<string, Position>,
-  ) {
-    this.index.addAll(
-      moves.map((move, at) => ({
+  ) {}
+
+  find(wanted: Wanted): Move[] {
+    const text = wanted.text.trim();
+    const found = text ? this.search(text) : this.moves;
+    return found.filter((move) => this.passes(move, wanted));
+  }
+
+  // Not before somebody writes a word: it takes as long as drawing the first cards.
+  private get index(): MiniSearch {
+    if (this.written) return this.written;
+    this.written = new MiniSearch({
+      idField: 'at',
+      fields: Object.keys(weights),
+      processTerm: (word) =>
+        word
+          .normalize('NFD')
+          .replace(/\p{Diacritic}/gu, '')
+          .toLowerCase(),
+      searchOptions: { boost: weights, prefix: true, fuzzy: slipsPerLetter, combineWith: 'AND' },
+    });
+    this.written.addAll(
+      this.moves.map((move, at) => ({
         at,
         name: move.name,
         names: move.names.join(' '),
         traditional: move.traditional ?? '',
         areas: move.areas.join(' '),
         uses: move.uses.join(' '),
-        where: move.positions.map((p) => positions.get(p)?.name ?? p).join(' '),
+        where: move.positions.map((p) => this.positions.get(p)?.name ?? p).join(' '),
       })),
     );
-  }
-
-  find(wanted: Wanted): Move[] {
-    const text = wanted.text.trim();
-    const found = text ? this.search(text) : this.moves;
-    return found.filter((move) => this.passes(move, wanted));
+    return this.written;
   }
 
   // A name that is written out comes before longer names with it in them.

@@ -292,12 +292,11 @@ public sealed record PositionResponse(
     PelvisLevel Level,
     IReadOnlyList<string> Props,
     IReadOnlyList<string> Demands,
-    double Height,
-    Figure Figure
+    double Height
 )
 {
-    /// <summary>A position and its picture.</summary>
-    public static PositionResponse Of(Position position, Stills stills) =>
+    /// <summary>A position.</summary>
+    public static PositionResponse Of(Position position) =>
         new(
             position.Id,
             position.Name,
@@ -309,8 +308,7 @@ public sealed record PositionResponse(
                     .Where(d => d != Core.Catalogue.Demands.None && position.Demands.HasFlag(d))
                     .Select(d => Catalogue.Entry.Hyphenated(d.ToString())),
             ],
-            position.Facts.Tide / 1000.0,
-            stills.Of(position)
+            position.Facts.Tide / 1000.0
         );
 }
 

@@ -29,10 +29,8 @@ internal static class CatalogueEndpoints
         api.MapGet("/moves/{id}/frames", Frames).AddEndpointFilter(KeptByEdition);
         api.MapGet(
             "/positions",
-            (CatalogueSnapshot snapshot, Stills stills) =>
-                TypedResults.Ok(
-                    (IReadOnlyList<PositionResponse>)[.. snapshot.Catalogue.Positions.Select(p => PositionResponse.Of(p, stills))]
-                )
+            (CatalogueSnapshot snapshot) =>
+                TypedResults.Ok((IReadOnlyList<PositionResponse>)[.. snapshot.Catalogue.Positions.Select(PositionResponse.Of)])
         );
         api.MapGet("/ways", Ways);
         api.MapGet("/props", (CatalogueSnapshot snapshot) => TypedResults.Ok(snapshot.Catalogue.Props));

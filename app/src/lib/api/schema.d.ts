@@ -3241,7 +3241,6 @@ export interface components {
       demands: string[];
       /** Format: double */
       height: number;
-      figure: components['schemas']['Figure'];
     };
     PracticeResponse: {
       right: null | components['schemas']['AmountResponse'];
