@@ -56,6 +56,20 @@ for (const theme of ['paper', 'night'])
       expect(contrast(`fig-right-${limb}`, `fig-left-${limb}`), limb).toBeGreaterThanOrEqual(1.3);
   });
 
+test('a card far down the page is drawn when it comes near, and on paper all are', async ({ page }) => {
+  await moves(page, 'paper');
+  const cards = page.locator('.move svg');
+  await expect(cards).toHaveCount(327);
+  const drawn = () => cards.evaluateAll((svgs) => svgs.map((svg) => svg.querySelector('path') !== null));
+  await expect.poll(async () => (await drawn())[0]).toBe(true);
+  expect((await drawn()).at(-1)).toBe(false);
+  await cards.last().scrollIntoViewIfNeeded();
+  await expect(cards.last().locator('path').first()).toBeAttached();
+  expect((await drawn()).filter((d) => !d).length).toBeGreaterThan(100);
+  await page.evaluate(() => dispatchEvent(new Event('beforeprint')));
+  await expect.poll(async () => (await drawn()).every((d) => d)).toBe(true);
+});
+
 test('a card moves while it is pointed at or focused, and no other does', async ({ page }) => {
   await moves(page, 'paper');
   const card = (id: string) => page.locator(`.move a[href="#/moves/${id}"]`);

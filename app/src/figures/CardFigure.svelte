@@ -9,10 +9,12 @@
     position: string;
     width: number;
     height: number;
+    /** Its frame alone. */
+    empty: boolean;
   }
 
   /** The picture on a card; it moves while the card is pointed at or focused. */
-  const { move, position, width, height }: Props = $props();
+  const { move, position, width, height, empty }: Props = $props();
 
   const still = $derived(figures.of(figureKey(move, position, 'base')));
   const moving = $derived.by(() => {
@@ -21,4 +23,4 @@
   });
 </script>
 
-<Figure figure={moving ?? still} label="" {width} {height} />
+<Figure figure={empty ? undefined : (moving ?? still)} label="" {width} {height} />

@@ -115,7 +115,7 @@ public static class FigureDrawing
             },
         };
         var frame = Framing.Round(box, onFloor: false);
-        var scale = MathF.Min(Finest, Fine * FrameOfFine / (frame[3] - frame[1]));
+        var scale = MathF.Min(Finest, (beside?.Fine ?? Fine) * FrameOfFine / (frame[3] - frame[1]));
         // Beside others it ends close to what matters; alone it goes on as far as a page may show.
         int[] within = beside is null
             ? [frame[0] - Beyond, frame[1] - Beyond, frame[2] + Beyond, frame[3] + Edge]

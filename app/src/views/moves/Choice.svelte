@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { onMount } from 'svelte';
+
   interface Props {
     label: string;
     /** What the list says when nothing is chosen. */
@@ -8,6 +10,13 @@
   }
 
   let { label, any, value = $bindable(), options }: Props = $props();
+
+  // Nobody opens a list at first sight: it is filled when the first cards stand.
+  let isFilled = $state(value !== '');
+  onMount(() => {
+    const later = setTimeout(() => (isFilled = true));
+    return () => clearTimeout(later);
+  });
 </script>
 
 <label class="flex flex-col gap-0.5 text-[13.5px] text-muted">
@@ -17,6 +26,8 @@
     bind:value
   >
     <option value="">{any}</option>
-    {#each options as [id, name] (id)}<option value={id}>{name}</option>{/each}
+    {#if isFilled}
+      {#each options as [id, name] (id)}<option value={id}>{name}</option>{/each}
+    {/if}
   </select>
 </label>

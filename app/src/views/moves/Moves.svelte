@@ -3,13 +3,14 @@
   import { plain } from '../../lib/words';
   import { onDestroy, onMount } from 'svelte';
   import { replace, router } from 'svelte-spa-router';
-  import { SvelteURLSearchParams } from 'svelte/reactivity';
+  import { SvelteSet, SvelteURLSearchParams } from 'svelte/reactivity';
   import CardFigure from '../../figures/CardFigure.svelte';
   import { figureKey, figures } from '../../figures/figures.svelte';
   import { frames } from '../../figures/frames.svelte';
   import { playing } from '../../figures/playing.svelte';
   import { catalogue } from '../../lib/catalogue.svelte';
   import Header from '../../lib/Header.svelte';
+  import { whenNear } from '../../lib/near';
   import SearchField from '../../lib/SearchField.svelte';
   import { anything, efforts, type Wanted } from '../../moves/find';
   import NameKinds from '../../moves/NameKinds.svelte';
@@ -52,6 +53,9 @@
 
   // The pictures are on their way while the first cards are still being drawn.
   $effect.pre(() => figures.ahead(found.map((move) => figureKey(move.id, seenIn(move), 'base'))));
+
+  // Ten thousand paths take longer than all the rest of the page: those that nobody sees yet are drawn when they come near.
+  const near = new SvelteSet<string>();
 
   const sentenceCase = (words: string) => words[0]!.toUpperCase() + words.slice(1);
 
@@ -176,7 +180,7 @@
     {/if}
     <ul class="mt-3 grid grid-cols-[repeat(auto-fill,minmax(min(212px,calc(50%-10px)),1fr))] gap-x-5 gap-y-6">
       {#each found.slice(0, drawn) as move (move.id)}
-        <li class="move">
+        <li class="move" {@attach whenNear(() => near.add(move.id))}>
           <a
             href="#/moves/{move.id}"
             class="block rounded-2xl p-2 hover:bg-band"
@@ -185,7 +189,13 @@
             onfocus={() => play(move)}
             onblur={rest}
           >
-            <CardFigure move={move.id} position={seenIn(move)} width={212} height={160} />
+            <CardFigure
+              move={move.id}
+              position={seenIn(move)}
+              width={212}
+              height={160}
+              empty={!near.has(move.id)}
+            />
             <h2 class="mt-1 font-sans text-[16px] leading-snug font-bold">{move.name}</h2>
             <p class="text-[13.5px] text-muted">
               {foundBy(move) || move.areas.slice(0, 2).map(plain).join(', ') || plain(move.kind)} · {doseOf(
