@@ -55,7 +55,7 @@ internal static class Moments
     {
         var mat = Mat.Under(shown.Select(s => new Pose(form.Phases[s.Phase].Shape)));
         // Several in a frame are smaller, so that as much is seen drawn more coarsely.
-        var company = new Company(FigureDrawing.Fine / MathF.Sqrt(shown.Count), shown.Max(s => FigureDrawing.BottomOf(form, s.Phase)));
+        var company = new Company(FigureDrawing.Fine / shown.Count, shown.Max(s => FigureDrawing.BottomOf(form, s.Phase)));
         // What is drawn mirrored is drawn from the mirrored viewpoint, so that all are seen from one.
         var otherwise = form with
         {
