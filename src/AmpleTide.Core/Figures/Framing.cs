@@ -10,7 +10,27 @@ namespace AmpleTide.Core.Figures;
 internal static class Framing
 {
     // Each a fifth larger than the one before, from a hand to four who stand. By eye, no source.
-    private static readonly int[] Heights = [180, 215, 260, 310, 370, 440, 520, 620, 740, 880, 1050, 1250, 1480, 1760, 2100, 2500, 3000, 3600];
+    private static readonly int[] Heights =
+    [
+        180,
+        215,
+        260,
+        310,
+        370,
+        440,
+        520,
+        620,
+        740,
+        880,
+        1050,
+        1250,
+        1480,
+        1760,
+        2100,
+        2500,
+        3000,
+        3600,
+    ];
 
     private const double Wide = 4.0 / 3;
 
