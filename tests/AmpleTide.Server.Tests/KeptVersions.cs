@@ -175,10 +175,15 @@ public class KeptVersions(RunningServer server) : IClassFixture<RunningServer>
             .Where(c => c.Id == "old")
             .ExecuteUpdateAsync(set => set.SetProperty(c => c.DeletedAt, c => c.DeletedAt - (31L * 24 * 3600 * 1000)));
         await server.Kill();
+        // Beside the requests the bin is emptied first and the day's copy written last, under another name until it is whole.
+        var copies = Directory.CreateDirectory(Backups.FolderIn(server.Data)).FullName;
+        foreach (var copy in Directory.GetFiles(copies))
+            File.Delete(copy);
+        using var watcher = new FileSystemWatcher(copies) { EnableRaisingEvents = true };
+        var copied = new TaskCompletionSource();
+        watcher.Renamed += (_, _) => copied.TrySetResult();
         await server.Start();
-        // That is done beside the requests: for at most twenty seconds it is waited for.
-        for (var waits = 0; waits < 200 && await store.Classes.IgnoreQueryFilters().AnyAsync(c => c.Id == "old"); waits++)
-            await Task.Delay(100);
+        await copied.Task.WaitAsync(TimeSpan.FromSeconds(30), TestContext.Current.CancellationToken);
         Assert.Equal(
             ["young"],
             await store.Classes.IgnoreQueryFilters().Where(c => c.Id == "old" || c.Id == "young").Select(c => c.Id).ToListAsync()
