@@ -30,9 +30,9 @@
     return `${(left + right) / 2 - w / 2} ${bottom - w / ratio} ${w} ${w / ratio}`;
   });
 
-  // As text, straight into its group: a page of all moves has ten thousand paths, and each that is made or moved by itself takes its time.
+  // As text, straight into its group: making and moving ten thousand paths one by one takes longer.
   const paths = $derived(figure ? markup(figure, mirrored) : '');
-  const drawn: Attachment<SVGGElement> = (group) => {
+  const insertPaths: Attachment<SVGGElement> = (group) => {
     // Tones and numbers of our own server.
     group.innerHTML = paths;
   };
@@ -49,7 +49,7 @@
   {#if figure}
     <g
       transform={mirrored ? `translate(${figure.box[0]! + figure.box[2]!} 0) scale(-1 1)` : undefined}
-      {@attach drawn}
+      {@attach insertPaths}
     ></g>
   {/if}
   {@render children?.()}

@@ -41,7 +41,7 @@ const weights = { name: 4, names: 3, traditional: 3, areas: 2, uses: 2, where: 1
 
 /** Finds moves without the server, slips and beginnings of words forgiven: by names, areas, uses and positions. */
 export class MoveFinder {
-  private written: MiniSearch | undefined;
+  private built: MiniSearch | undefined;
 
   constructor(
     private moves: Move[],
@@ -56,8 +56,8 @@ export class MoveFinder {
 
   // Not before somebody writes a word: it takes as long as drawing the first cards.
   private get index(): MiniSearch {
-    if (this.written) return this.written;
-    this.written = new MiniSearch({
+    if (this.built) return this.built;
+    this.built = new MiniSearch({
       idField: 'at',
       fields: Object.keys(weights),
       processTerm: (word) =>
@@ -67,7 +67,7 @@ export class MoveFinder {
           .toLowerCase(),
       searchOptions: { boost: weights, prefix: true, fuzzy: slipsPerLetter, combineWith: 'AND' },
     });
-    this.written.addAll(
+    this.built.addAll(
       this.moves.map((move, at) => ({
         at,
         name: move.name,
@@ -78,7 +78,7 @@ export class MoveFinder {
         where: move.positions.map((p) => this.positions.get(p)?.name ?? p).join(' '),
       })),
     );
-    return this.written;
+    return this.built;
   }
 
   // A name that is written out comes before longer names with it in them.

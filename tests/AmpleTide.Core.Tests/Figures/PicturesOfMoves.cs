@@ -268,7 +268,8 @@ public class PicturesOfMoves
         var body = form.Phases[0].Shape.Skeleton();
         var see = FigureDrawing.Sight(form.View, FigureDrawing.CentreOf(form.Phases[0].Shape));
         foreach (var mark in Landmark.Names.Select(name => Landmark.Find(name)!))
-        foreach (var sign in Enum.GetValues<Sign>().Where(s => s is not (Sign.Gaze or Sign.Ball or Sign.Together or Sign.Apart))) // from the eyes, and between two
+        // A gaze runs from the eyes, the others between two places.
+        foreach (var sign in Enum.GetValues<Sign>().Except([Sign.Gaze, Sign.Ball, Sign.Together, Sign.Apart]))
         {
             var signed = form with { Move = form.Move with { Drawn = form.Move.Drawn with { Signs = [(sign, mark)] } } };
             var pen = new MarkPen();

@@ -54,7 +54,7 @@
   // The pictures are on their way while the first cards are still being drawn.
   $effect.pre(() => figures.ahead(found.map((move) => figureKey(move.id, seenIn(move), 'base'))));
 
-  // Ten thousand paths take longer than all the rest of the page: those that nobody sees yet are drawn when they come near.
+  // Pictures that nobody sees yet are drawn when they come near: all at once take longer than the rest of the page.
   const near = new SvelteSet<string>();
 
   const sentenceCase = (words: string) => words[0]!.toUpperCase() + words.slice(1);

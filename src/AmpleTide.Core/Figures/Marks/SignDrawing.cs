@@ -286,7 +286,7 @@ internal sealed class SignDrawing(MarkPen pen)
     }
 
     /// <summary>Arrows on the line through two places, from outside to each or from each outwards.</summary>
-    public void Against(SignPlace one, SignPlace other, bool apart)
+    public void OpposedArrows(SignPlace one, SignPlace other, bool apart)
     {
         const float inner = 30,
             outer = 122;

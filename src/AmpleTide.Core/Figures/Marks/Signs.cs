@@ -71,9 +71,9 @@ internal sealed class Signs(MoveForm form, int phase, Func<Vector, Vector2> see)
         foreach (var (one, other) in Pairs(Sign.Ball))
             drawing.Ball(one, other);
         foreach (var (one, other) in Pairs(Sign.Together))
-            drawing.Against(one, other, apart: false);
+            drawing.OpposedArrows(one, other, apart: false);
         foreach (var (one, other) in Pairs(Sign.Apart))
-            drawing.Against(one, other, apart: true);
+            drawing.OpposedArrows(one, other, apart: true);
     }
 
     // Signs that go from one place to the next one named.
