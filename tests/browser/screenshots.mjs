@@ -50,6 +50,7 @@ await shot('script', '/plan/low-water-shoulders/script', 'paper', (page) =>
 await shot('tonight', '/tonight/low-water-shoulders', 'paper', async (page) => {
   await page.getByRole('button', { name: '10 less' }).click();
   await page.getByText('of 35 minutes').waitFor();
+  await page.getByText('working it out').waitFor({ state: 'hidden' });
 });
 await shot('log', '/plan/low-water-shoulders/log', 'paper');
 await shot('read', '/read', 'paper', async (page) => {
