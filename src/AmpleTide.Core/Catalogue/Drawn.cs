@@ -49,6 +49,9 @@ public enum Sign
     /// <summary>The same, but the breath comes in by sips: a head for each.</summary>
     Sips,
 
+    /// <summary>A straw that is only thought of, between the lips.</summary>
+    Straw,
+
     /// <summary>A sound comes from there: notes.</summary>
     Sound,
 
@@ -58,8 +61,11 @@ public enum Sign
     /// <summary>It is tapped: rays.</summary>
     Tap,
 
-    /// <summary>It turns or goes round: a ring with a head.</summary>
+    /// <summary>It goes round: a ring with a head.</summary>
     Circle,
+
+    /// <summary>It turns about its own length, one way and the other: an arrow round it with two heads.</summary>
+    Turn,
 
     /// <summary>It widens or grows: arrows out of the body.</summary>
     Outwards,
@@ -112,13 +118,16 @@ public enum CloseUp
 
     /// <summary>Shins and feet.</summary>
     Feet,
+
+    /// <summary>Thighs, hands, and the feet that are no lower than the knees.</summary>
+    Lap,
 }
 
 /// <summary>What kinds of closeness there are.</summary>
 public static class CloseUps
 {
     /// <summary>Whether head and trunk are seen; hands and feet stand for themselves.</summary>
-    public static bool IsBust(this CloseUp closeUp) => closeUp is CloseUp.Face or CloseUp.Head or CloseUp.Arms;
+    public static bool IsBust(this CloseUp closeUp) => closeUp is CloseUp.Face or CloseUp.Head or CloseUp.Arms or CloseUp.Lap;
 }
 
 /// <summary>What face and hands do at the end of a phase.</summary>

@@ -61,6 +61,9 @@ internal static class Framing
     /// <summary>How large a frame makes what is in it: less is larger.</summary>
     public static double Shrinks(int[] box) => Math.Max((box[2] - box[0]) / Wide, box[3] - box[1]);
 
+    // How far below a knee a foot may lie to be in the lap, in thousandths of a stature, by eye.
+    private const float InTheLap = 60;
+
     private static readonly string[] Sides = ["right", "left"];
 
     private static readonly Dictionary<CloseUp, (string[] Around, int Margin)> Near = new()
@@ -73,13 +76,20 @@ internal static class Framing
         ),
         [CloseUp.Hands] = (["right.wrist", "left.wrist", "right.fingertips", "left.fingertips"], 34),
         [CloseUp.Feet] = (["right.ankle", "left.ankle", "right.heel", "left.heel", "right.toe-tip", "left.toe-tip"], 36),
+        [CloseUp.Lap] = (["belly", "right.knee", "left.knee", "right.fingertips", "left.fingertips"], 50),
     };
 
     /// <summary>The box round what is come close to.</summary>
     public static int[] Close(CloseUp closeUp, Skeleton body, Func<Vector, System.Numerics.Vector2> see)
     {
         var (around, margin) = Near[closeUp];
-        var points = around.Concat(closeUp == CloseUp.Head ? HandsAtTheHead() : []).Select(At).ToList();
+        var besides = closeUp switch
+        {
+            CloseUp.Head => HandsAtTheHead(),
+            CloseUp.Lap => FeetInTheLap(),
+            _ => [],
+        };
+        var points = around.Concat(besides).Select(At).ToList();
         return
         [
             (int)points.Min(p => p.X) - margin,
@@ -92,5 +102,10 @@ internal static class Framing
 
         // No arm whose hand is at the head is cut through at the elbow.
         IEnumerable<string> HandsAtTheHead() => Sides.Where(side => At($"{side}.wrist").Y < At("chin").Y).Select(side => $"{side}.elbow");
+
+        IEnumerable<string> FeetInTheLap() =>
+            Sides
+                .Where(side => At($"{side}.heel").Y < MathF.Max(At("right.knee").Y, At("left.knee").Y) + InTheLap)
+                .SelectMany(side => new[] { $"{side}.heel", $"{side}.toe-tip" });
     }
 }

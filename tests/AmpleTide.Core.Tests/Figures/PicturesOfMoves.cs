@@ -313,21 +313,62 @@ public class PicturesOfMoves
     [Fact]
     public void A_picture_may_show_the_other_side_as_well()
     {
-        // The same person from the same viewpoint: what the right elbow does in one half, the left one does in the other.
-        var form = Form("elbow-lifts");
+        // The same person from the same viewpoint: what the right arm does in one half, the left one does in the other.
+        var form = Form("water-wave-arms");
         Assert.Equal([new(0, true), new(0, false)], Moments.Of(form));
-        var arms = Card("elbow-lifts").Loops(Tone.RightArm, Tone.LeftArm);
+        var arms = Card("water-wave-arms").Loops(Tone.RightArm, Tone.LeftArm);
         var middle = arms.Average(l => l.Middle.X);
-        // An elbow is what is farthest out of an arm that goes to the head.
-        float Elbow(Tone tone, bool before) =>
-            Card("elbow-lifts")
-                .Loops(tone)
-                .Where(l => l.Middle.X < middle == before)
-                .SelectMany(l => l.Points)
-                .MaxBy(p => tone == Tone.LeftArm ? p.X : -p.X)
-                .Y;
-        Assert.True(Elbow(Tone.LeftArm, before: true) + 20 < Elbow(Tone.RightArm, before: true));
-        Assert.True(Elbow(Tone.RightArm, before: false) + 20 < Elbow(Tone.LeftArm, before: false));
+        float Top(Tone tone, bool before) =>
+            Card("water-wave-arms").Loops(tone).Where(l => l.Middle.X < middle == before).SelectMany(l => l.Points).Min(p => p.Y);
+        Assert.True(Top(Tone.LeftArm, before: true) + 20 < Top(Tone.RightArm, before: true));
+        Assert.True(Top(Tone.RightArm, before: false) + 20 < Top(Tone.LeftArm, before: false));
+    }
+
+    [Fact]
+    public void What_turns_about_its_length_has_an_arrow_across_it_with_two_heads()
+    {
+        var form = Form("open-arm-twist-turned");
+        var body = form.Phases[form.Move.Picture].Shape.Skeleton();
+        var see = FigureDrawing.Sight(form.View, FigureDrawing.CentreOf(form.Phases[form.Move.Picture].Shape));
+        var pen = new MarkPen();
+        new Signs(form, form.Move.Picture, see).Draw(pen);
+        var along = Vector2.Normalize(see(Landmark.Find("right.wrist")!.On(body)) - see(Landmark.Find("right.elbow")!.On(body)));
+        var points = pen.Path!.Loops().SelectMany(l => l.Points).Select(p => p - see(Landmark.Find("right.wrist")!.On(body))).ToList();
+        var across = points.Select(p => (p.X * along.Y) - (p.Y * along.X)).ToList();
+        var lengthwise = points.Select(p => Vector2.Dot(p, along)).ToList();
+        Assert.True(across.Max() - across.Min() > 1.3f * (lengthwise.Max() - lengthwise.Min()));
+        Assert.Equal(2, pen.Path!.Loops().Count(l => l.Points.Count <= 6));
+    }
+
+    [Fact]
+    public void A_straw_leads_from_the_lips_to_the_air()
+    {
+        var form = Form("straw-breath");
+        var shape = form.Phases[form.Move.Picture].Shape;
+        var see = FigureDrawing.Sight(form.View, FigureDrawing.CentreOf(shape));
+        var pen = new MarkPen();
+        new Signs(form, form.Move.Picture, see).Draw(pen);
+        var mouth = see(Landmark.Find("mouth")!.On(shape.Skeleton()));
+        var far = pen.Path!.Loops().Select(l => l.Points.Min(p => (p - mouth).Length())).Order().ToList();
+        Assert.InRange(far[0], 0, 25);
+        Assert.InRange(far[1], 0, 25);
+        Assert.All(far.Skip(2), f => Assert.True(f > 120));
+    }
+
+    [Fact]
+    public void Close_to_the_lap_a_foot_is_seen_that_lies_in_it_and_no_other()
+    {
+        var form = Form("fingers-between-toes");
+        var shape = form.Phases[form.Move.Picture].Shape;
+        var see = FigureDrawing.Sight(form.View, FigureDrawing.CentreOf(shape));
+        var box = Framing.Close(CloseUp.Lap, shape.Skeleton(), see);
+        bool Holds(string mark)
+        {
+            var at = see(Landmark.Find(mark)!.On(shape.Skeleton()));
+            return at.X > box[0] && at.X < box[2] && at.Y > box[1] && at.Y < box[3];
+        }
+        Assert.True(Holds("right.toe-tip") && Holds("right.heel") && Holds("left.fingertips"));
+        Assert.False(Holds("left.heel") || Holds("crown"));
     }
 
     [Fact]

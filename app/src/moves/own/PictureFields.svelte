@@ -16,6 +16,7 @@
     ['arms', 'head, arms and hands'],
     ['hands', 'the hands'],
     ['feet', 'the feet'],
+    ['lap', 'lap and hands'],
   ] as const;
 
   const sliders = [

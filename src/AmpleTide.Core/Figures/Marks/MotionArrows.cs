@@ -87,7 +87,9 @@ internal sealed class MotionArrows(MoveForm form, Func<Vector, Vector2> see)
         // A hold is told by its shape, unless its author says what goes where.
         (form.Move.Kind is MoveKind.Flow or MoveKind.Rhythm || (form.Move.Kind == MoveKind.Hold && form.Drawn.Follow.Count > 0))
         // What is shaken or tapped goes no way; a ring says more than a piece of it, and so does an author who says what is pushed where.
-        && !Signs.All(form, phase).Any(s => s.Sign is Sign.Shake or Sign.Tap or Sign.Circle or Sign.Outwards or Sign.Inwards or Sign.Gaze)
+        && !Signs
+            .All(form, phase)
+            .Any(s => s.Sign is Sign.Shake or Sign.Tap or Sign.Circle or Sign.Turn or Sign.Outwards or Sign.Inwards or Sign.Gaze)
         // Close to a face or to hands, these move by themselves.
         && (
             form.Drawn.CloseUp is not (CloseUp.Face or CloseUp.Hands)

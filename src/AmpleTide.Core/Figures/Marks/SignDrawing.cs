@@ -150,6 +150,37 @@ internal sealed class SignDrawing(MarkPen pen)
         );
     }
 
+    /// <summary>An arrow with two heads round a limb, open behind: it turns about its length.</summary>
+    /// <param name="place">Where on the limb.</param>
+    /// <param name="along">Which way the limb is seen to lie, of length 1.</param>
+    public void Turn(SignPlace place, Vector2 along)
+    {
+        const int steps = 20;
+        const float across = 84,
+            deep = 40,
+            open = .6f;
+        var side = new Vector2(-along.Y, along.X);
+        Vector2 At(int i)
+        {
+            var (sin, cos) = MathF.SinCos(open + (i * ((2 * MathF.PI) - (2 * open)) / steps) - (MathF.PI / 2));
+            return place.At + (((side * (cos * across)) + (along * (sin * deep))) * place.Size);
+        }
+        Arrow.Along(pen, [.. Enumerable.Range(0, steps + 1).Select(At)], bothWays: true, size: place.Size);
+    }
+
+    /// <summary>A straw from the lips, and the air that leaves it: both only thought of.</summary>
+    public void Straw(SignPlace place, Breath breath)
+    {
+        const float near = 8,
+            far = 128,
+            half = 9,
+            halfWidth = 4;
+        foreach (var beside in new[] { -half, half })
+            pen.Ribbon([place.Off(near, beside), place.Off(far, beside)], _ => halfWidth);
+        if (breath is Breath.Out)
+            Wave(place, far + NearOfBreath, far + FarOfBreath, 0);
+    }
+
     /// <summary>A beach ball between two places, outline and seams: it is only thought of.</summary>
     public void Ball(SignPlace one, SignPlace other)
     {

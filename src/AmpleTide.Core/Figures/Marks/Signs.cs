@@ -40,6 +40,12 @@ internal sealed class Signs(MoveForm form, int phase, Func<Vector, Vector2> see)
                 case Sign.Circle:
                     drawing.Ring(place);
                     break;
+                case Sign.Turn:
+                    drawing.Turn(place, LengthOf(mark));
+                    break;
+                case Sign.Straw:
+                    drawing.Straw(place, breath);
+                    break;
                 case Sign.Tap:
                     drawing.Rays(place);
                     break;
@@ -98,6 +104,14 @@ internal sealed class Signs(MoveForm form, int phase, Func<Vector, Vector2> see)
 
     // Phases that breathe in one after the other are sips.
     private int SipsUpToHere() => form.Move.Phases.Take(phase + 1).Reverse().TakeWhile(p => p.Breath == Breath.In).Count();
+
+    // Which way the limb of a landmark lies on the picture; across it where it points at the eye.
+    private Vector2 LengthOf(Landmark mark)
+    {
+        var at = mark.On(body);
+        var seen = see(at + (body[mark.Segment].Turn * new Vector(0, 1, 0))) - see(at);
+        return seen.Length() < 1e-3f ? Vector2.UnitX : seen.Unit();
+    }
 
     // Where a landmark is seen, and which way out of the body. Breath leaves a nose downwards as much as forwards.
     private SignPlace PlaceOf(Landmark mark)
