@@ -24,9 +24,11 @@ public static class FigureDrawing
     private const float FrameOfFine = 840,
         Finest = 1100;
 
-    // How far a close picture goes on beyond its frame, in thousandths: frames on pages are not all four by three.
-    private const int Beyond = 160,
-        Edge = 12,
+    // How far a close picture goes on beyond its frame, as a share of its height: frames on pages are not all four by three.
+    private const double Beyond = .2;
+
+    // In thousandths of a stature, by eye.
+    private const int Edge = 12,
         ShinBeside = 60;
 
     /// <summary>The spot on the floor that a picture of a shape is centred on.</summary>
@@ -117,9 +119,10 @@ public static class FigureDrawing
         var frame = Framing.Round(box, onFloor: false);
         var scale = MathF.Min(Finest, (beside?.Fine ?? Fine) * FrameOfFine / (frame[3] - frame[1]));
         // Beside others it ends close to what matters; alone it goes on as far as a page may show.
+        var beyond = (int)((frame[3] - frame[1]) * Beyond);
         int[] within = beside is null
-            ? [frame[0] - Beyond, frame[1] - Beyond, frame[2] + Beyond, frame[3] + Edge]
-            : [box[0] - Edge, closeUp == CloseUp.Feet ? box[1] : frame[1] - Beyond, box[2] + Edge, frame[3] + Edge];
+            ? [frame[0] - beyond, frame[1] - beyond, frame[2] + beyond, frame[3] + Edge]
+            : [box[0] - Edge, closeUp == CloseUp.Feet ? box[1] : frame[1] - beyond, box[2] + Edge, frame[3] + Edge];
         return Renderer.Draw(seen, view, centre.Single(), scale, within) with { Box = box };
     }
 

@@ -124,56 +124,80 @@ internal static class Rasterizer
         return Light - (along * Vector3.Dot(along, Light));
     }
 
+    // A box is where the line through a pixel is between three pairs of planes at once: from the nearest way in to the farthest way out.
     private static void Box(in Solid solid, Camera camera, Canvas canvas)
     {
         var (middle, reach) = (MiddleOf(solid, camera, canvas), Reach(solid, camera));
-        Span<Vector3> axes =
+        ReadOnlySpan<Planes> pairs =
         [
-            camera.Seen(solid.A) * camera.Scale,
-            camera.Seen(solid.B) * camera.Scale,
-            camera.Seen(solid.C) * camera.Scale,
+            new(camera.Seen(solid.A) * camera.Scale),
+            new(camera.Seen(solid.B) * camera.Scale),
+            new(camera.Seen(solid.C) * camera.Scale),
         ];
         int top = Math.Max(1, (int)(middle.Y - reach.Y)),
             bottom = Math.Min(canvas.Height - 2, (int)(middle.Y + reach.Y)),
             left = Math.Max(1, (int)(middle.X - reach.X)),
             right = Math.Min(canvas.Width - 2, (int)(middle.X + reach.X));
+        var (depth, parts, normalX, normalY, lit) = (canvas.Depth, canvas.Parts, canvas.NormalX, canvas.NormalY, canvas.Light);
+        var part = new Vector<int>((int)solid.Part);
         for (var y = top; y <= bottom; y++)
-        for (var x = left; x <= right; x++)
+        for (var x = left; x <= right; x += Vector<float>.Count)
         {
-            if (!Meets(axes, x + .5f - middle.X, y + .5f - middle.Y, out var dz, out var normal))
+            var dx = new Vector<float>(x + .5f - middle.X) + Steps;
+            Vector<float> near = new(float.MaxValue),
+                far = new(float.MinValue),
+                nx = default,
+                ny = default,
+                falls = default;
+            var hit = Vector.LessThan(Steps, new Vector<float>(right + 1 - x));
+            foreach (ref readonly var pair in pairs)
+            {
+                var off = (dx * pair.Axis.X) + new Vector<float>(pair.Axis.Y * (y + .5f - middle.Y));
+                if (pair.AreAlongTheSight)
+                {
+                    hit &= Vector.LessThanOrEqual(Vector.Abs(off), new Vector<float>(pair.Half));
+                    continue;
+                }
+                var front = (new Vector<float>(pair.Half) - off) / new Vector<float>(pair.Axis.Z);
+                var isIn = Vector.LessThan(front, near);
+                near = Vector.Min(front, near);
+                far = Vector.Max(far, (new Vector<float>(-pair.Half) - off) / new Vector<float>(pair.Axis.Z));
+                nx = Vector.ConditionalSelect(isIn, new Vector<float>(pair.Normal.X), nx);
+                ny = Vector.ConditionalSelect(isIn, new Vector<float>(pair.Normal.Y), ny);
+                falls = Vector.ConditionalSelect(isIn, new Vector<float>(Vector3.Dot(pair.Normal, Light)), falls);
+            }
+            var at = (y * canvas.Width) + x;
+            var (before, z) = (new Vector<float>(depth, at), near + new Vector<float>(middle.Z));
+            hit &= Vector.GreaterThanOrEqual(near, far) & Vector.GreaterThan(z, before);
+            if (hit == Vector<int>.Zero)
                 continue;
-            var (at, z) = ((y * canvas.Width) + x, middle.Z + dz);
-            if (z <= canvas.Depth[at])
-                continue;
-            canvas.Depth[at] = z;
-            canvas.Parts[at] = (int)solid.Part;
-            (canvas.NormalX[at], canvas.NormalY[at], canvas.Light[at]) = (normal.X, normal.Y, Vector3.Dot(normal, Light));
+            Vector.ConditionalSelect(hit, z, before).CopyTo(depth, at);
+            Vector.ConditionalSelect(hit, part, new Vector<int>(parts, at)).CopyTo(parts, at);
+            Vector.ConditionalSelect(hit, nx, new Vector<float>(normalX, at)).CopyTo(normalX, at);
+            Vector.ConditionalSelect(hit, ny, new Vector<float>(normalY, at)).CopyTo(normalY, at);
+            Vector.ConditionalSelect(hit, falls, new Vector<float>(lit, at)).CopyTo(lit, at);
         }
     }
 
-    // Where the line through a pixel enters a box: between three pairs of planes.
-    private static bool Meets(ReadOnlySpan<Vector3> axes, float dx, float dy, out float near, out Vector3 normal)
+    // Two opposite sides of a box, as seen, the nearer of them turned to the eye.
+    private readonly struct Planes
     {
-        const float alongThePlane = 1e-4f;
-        (near, normal) = (float.MaxValue, default);
-        var far = float.MinValue;
-        foreach (var axis in axes)
+        private const float AlongTheSight = 1e-4f;
+
+        public Planes(Vector3 axis)
         {
-            var (length, off) = (axis.LengthSquared(), (axis.X * dx) + (axis.Y * dy));
-            if (MathF.Abs(axis.Z) < alongThePlane)
-            {
-                if (MathF.Abs(off) > length)
-                    return false;
-                continue;
-            }
-            float one = (length - off) / axis.Z,
-                other = (-length - off) / axis.Z;
-            var (front, back, facing) = one > other ? (one, other, axis) : (other, one, -axis);
-            if (front < near)
-                (near, normal) = (front, facing);
-            far = MathF.Max(far, back);
+            Axis = axis.Z < 0 ? -axis : axis;
+            Half = axis.LengthSquared();
+            Normal = Vector3.Normalize(Axis);
+            AreAlongTheSight = Axis.Z < AlongTheSight;
         }
-        normal = Vector3.Normalize(normal);
-        return near >= far;
+
+        public Vector3 Axis { get; }
+
+        public float Half { get; }
+
+        public Vector3 Normal { get; }
+
+        public bool AreAlongTheSight { get; }
     }
 }
