@@ -269,7 +269,7 @@ public class PicturesOfMoves
         var see = FigureDrawing.Sight(form.View, FigureDrawing.CentreOf(form.Phases[0].Shape));
         foreach (var mark in Landmark.Names.Select(name => Landmark.Find(name)!))
         // A gaze runs from the eyes, the others between two places.
-        foreach (var sign in Enum.GetValues<Sign>().Except([Sign.Gaze, Sign.Ball, Sign.Together, Sign.Apart]))
+        foreach (var sign in Enum.GetValues<Sign>().Except([Sign.Gaze, Sign.Compare, Sign.Ball, Sign.Together, Sign.Apart]))
         {
             var signed = form with { Move = form.Move with { Drawn = form.Move.Drawn with { Signs = [(sign, mark)] } } };
             var pen = new MarkPen();
@@ -278,6 +278,24 @@ public class PicturesOfMoves
             Assert.NotEmpty(loops);
             Assert.All(loops, l => Assert.True((l.Middle - see(mark.On(body))).Length() < 330, $"{sign} at {mark.Name}"));
         }
+    }
+
+    [Theory]
+    [InlineData("seated-cross")]
+    [InlineData("heel-sit")]
+    public void Rings_round_places_that_lie_close_leave_room_for_the_sign_between_them(string position)
+    {
+        var move = Shipped.Catalogue.Move("noticing-pause")!;
+        var form = Shipped.Catalogue.Form(move, Shipped.Catalogue.Position(position)!, MoveForm.BaseOption);
+        var see = FigureDrawing.Sight(form.View, FigureDrawing.CentreOf(form.Phases[form.Move.Picture].Shape));
+        var pen = new MarkPen();
+        new Signs(form, form.Move.Picture, see).Draw(pen);
+        // The dots of the rings are small, the two waves wide.
+        float Wide(Loop l) => l.Points.Max(p => p.X) - l.Points.Min(p => p.X);
+        var waves = pen.Path!.Loops().OrderByDescending(Wide).Take(2).SelectMany(l => l.Points).ToList();
+        var dots = pen.Path!.Loops().OrderByDescending(Wide).Skip(2).ToList();
+        Assert.Equal(22, dots.Count);
+        Assert.All(dots, d => Assert.All(waves, w => Assert.True((w - d.Middle).Length() > 4)));
     }
 
     [Theory]

@@ -278,24 +278,33 @@ internal sealed class SignDrawing(MarkPen pen)
         }
     }
 
-    /// <summary>Two waves between two places: they are compared.</summary>
-    public void Alike(SignPlace one, SignPlace other)
+    /// <summary>A ring round each of two places and two waves between them: they are compared. Smaller where they lie close.</summary>
+    public void Compared(SignPlace one, SignPlace other)
+    {
+        const float roomForAll = 176,
+            smallest = .5f;
+        var size = one.Size * Math.Clamp((one.At - other.At).Length() / (roomForAll * one.Size), smallest, 1);
+        Attention(one with { Size = size });
+        Attention(other with { Size = size });
+        Alike((one.At + other.At) / 2, size);
+    }
+
+    private void Alike(Vector2 middle, float size)
     {
         const float half = 30,
             apart = 11,
             high = 7,
             halfWidth = 5;
         const int steps = 14;
-        var middle = (one.At + other.At) / 2;
         foreach (var row in new[] { -1, 1 })
             pen.Ribbon(
                 [
                     .. Enumerable
                         .Range(0, steps + 1)
                         .Select(i => (2f * i / steps) - 1)
-                        .Select(t => middle + (new Vector2(t * half, (row * apart) - (high * MathF.Sin(t * MathF.PI))) * one.Size)),
+                        .Select(t => middle + (new Vector2(t * half, (row * apart) - (high * MathF.Sin(t * MathF.PI))) * size)),
                 ],
-                _ => halfWidth * one.Size
+                _ => halfWidth * size
             );
     }
 

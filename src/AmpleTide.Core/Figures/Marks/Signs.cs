@@ -22,7 +22,7 @@ internal sealed class Signs(MoveForm form, int phase, Func<Vector, Vector2> see)
             var place = PlaceOf(sign is Sign.Breath or Sign.Sips ? Breathing(mark) : mark);
             switch (sign)
             {
-                case Sign.Attend or Sign.Compare:
+                case Sign.Attend:
                     drawing.Attention(place);
                     break;
                 case Sign.Sips when breath == Breath.In:
@@ -64,7 +64,7 @@ internal sealed class Signs(MoveForm form, int phase, Func<Vector, Vector2> see)
                 case Sign.ThreeTimes:
                     drawing.ThreeTimes(place);
                     break;
-                case Sign.Ball or Sign.Together or Sign.Apart:
+                case Sign.Compare or Sign.Ball or Sign.Together or Sign.Apart:
                     // Their two ends are no places of their own.
                     break;
                 default:
@@ -73,7 +73,7 @@ internal sealed class Signs(MoveForm form, int phase, Func<Vector, Vector2> see)
             }
         }
         foreach (var (one, other) in Pairs(Sign.Compare))
-            drawing.Alike(one, other);
+            drawing.Compared(one, other);
         foreach (var (one, other) in Pairs(Sign.Ball))
             drawing.Ball(one, other);
         foreach (var (one, other) in Pairs(Sign.Together))
