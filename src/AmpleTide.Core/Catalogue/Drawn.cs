@@ -55,6 +55,9 @@ public enum Sign
     /// <summary>A sound comes from there: notes.</summary>
     Sound,
 
+    /// <summary>A whisper comes from there: bows that widen.</summary>
+    Whisper,
+
     /// <summary>It is shaken: bows on both sides.</summary>
     Shake,
 

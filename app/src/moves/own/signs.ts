@@ -10,6 +10,7 @@ export const signs = [
   ['sips', 'breath in sips'],
   ['straw', 'a straw in the lips'],
   ['sound', 'a sound'],
+  ['whisper', 'a whisper'],
   ['shake', 'is shaken'],
   ['tap', 'is tapped'],
   ['circle', 'goes round'],

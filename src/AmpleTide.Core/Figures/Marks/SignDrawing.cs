@@ -118,6 +118,27 @@ internal sealed class SignDrawing(MarkPen pen)
         Line(17, -66, 38, -44, 5);
     }
 
+    /// <summary>Bows that widen away from a place: a whisper.</summary>
+    public void Waves(SignPlace place)
+    {
+        const float spread = .6f,
+            nearest = 52,
+            apart = 34,
+            halfWidth = 5;
+        const int bows = 3,
+            steps = 8;
+        var towards = MathF.Atan2(place.Out.Y, place.Out.X);
+        for (var bow = 0; bow < bows; bow++)
+            pen.Ribbon(
+                [
+                    .. Enumerable
+                        .Range(0, steps + 1)
+                        .Select(i => place.Around(nearest + (apart * bow), towards + (spread * ((2f * i / steps) - 1)))),
+                ],
+                _ => halfWidth * place.Size
+            );
+    }
+
     /// <summary>Bows on both sides: it is shaken.</summary>
     public void Bows(SignPlace place)
     {

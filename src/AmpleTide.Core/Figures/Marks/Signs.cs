@@ -34,6 +34,9 @@ internal sealed class Signs(MoveForm form, int phase, Func<Vector, Vector2> see)
                 case Sign.Sound:
                     drawing.Notes(place);
                     break;
+                case Sign.Whisper:
+                    drawing.Waves(place);
+                    break;
                 case Sign.Shake:
                     drawing.Bows(place);
                     break;
