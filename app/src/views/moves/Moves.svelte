@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { api, type Move, type MoveToMend } from '../../lib/api/client';
+  import type { Move } from '../../lib/api/client';
   import { plain } from '../../lib/words';
   import { onDestroy, onMount } from 'svelte';
   import { replace, router } from 'svelte-spa-router';
@@ -12,11 +12,12 @@
   import Header from '../../lib/Header.svelte';
   import { whenNear } from '../../lib/near';
   import SearchField from '../../lib/SearchField.svelte';
-  import { anything, efforts, type Wanted } from '../../moves/find';
+  import { anything, type Wanted } from '../../moves/find';
   import NameKinds from '../../moves/NameKinds.svelte';
   import { foundBy, MoveSearch } from '../../moves/search.svelte';
-  import { doseOf, families, kinds, sidedness } from '../../moves/words';
-  import Choice from './Choice.svelte';
+  import { doseOf } from '../../moves/words';
+  import Filters from './Filters.svelte';
+  import ToMend from './ToMend.svelte';
 
   // What is asked for stays in the address, so that going back from a move finds it again.
   function asked(): Wanted {
@@ -32,7 +33,6 @@
   let wanted = $state(asked());
   const search = new MoveSearch(() => wanted);
   const found = $derived(search.found);
-  const areas = $derived([...new Set([...catalogue.moves.values()].flatMap((m) => m.areas))].sort());
   const narrowed = $derived(
     Object.keys(anything).some((key) => wanted[key as keyof Wanted] !== anything[key as keyof Wanted]),
   );
@@ -57,8 +57,6 @@
   // Pictures that nobody sees yet are drawn when they come near: all at once take longer than the rest of the page.
   const near = new SvelteSet<string>();
 
-  const sentenceCase = (words: string) => words[0]!.toUpperCase() + words.slice(1);
-
   /** A move is shown as it was asked for: in that position, or in one of that family. */
   function seenIn(move: Move): string {
     if (move.positions.includes(wanted.position)) return wanted.position;
@@ -66,16 +64,7 @@
     return inFamily ?? move.foundIn ?? move.positions[0]!;
   }
 
-  let toMend = $state.raw<MoveToMend[]>([]);
-
-  onMount(() => {
-    void catalogue.load();
-    // Offline there is nothing to mend with.
-    api.GET('/api/moves-to-mend').then(
-      ({ data }) => (toMend = data ?? []),
-      () => {},
-    );
-  });
+  onMount(() => void catalogue.load());
 
   $effect(() => {
     const query = new SvelteURLSearchParams();
@@ -109,59 +98,10 @@
         bind:value={wanted.text}
       />
     </div>
-    <Choice label="Family" any="All families" bind:value={wanted.family} options={families} />
-    <Choice
-      label="Position"
-      any="All positions"
-      bind:value={wanted.position}
-      options={[...catalogue.positions.values()]
-        .filter((p) => !wanted.family || p.family === wanted.family)
-        .map((p) => [p.id, p.name])}
-    />
-    <Choice label="Eases" any="Any area" bind:value={wanted.area} options={areas.map((a) => [a, plain(a)])} />
-    <Choice label="Sides" any="Any sides" bind:value={wanted.sides} options={sidedness} />
-    <Choice label="Kind" any="Any kind" bind:value={wanted.kind} options={kinds} />
-    <Choice
-      label="Fine or smaller with"
-      any="No condition"
-      bind:value={wanted.condition}
-      options={catalogue.conditions.map((c) => [c.id, c.name])}
-    />
-    <Choice
-      label="Props"
-      any="Any props"
-      bind:value={wanted.props}
-      options={[
-        ['none', 'Without props'],
-        ...catalogue.props.filter((p) => !p.alwaysThere).map((p) => [p.id, `With ${p.plural}`] as const),
-      ]}
-    />
-    <Choice
-      label="Effort"
-      any="Any effort"
-      bind:value={wanted.effort}
-      options={Object.keys(efforts).map((e) => [e, sentenceCase(e)])}
-    />
+    <Filters bind:wanted />
   </div>
 
-  {#if toMend.length}
-    <section class="mt-5 rounded-xl bg-sand px-4 py-3" aria-label="To mend">
-      <p>
-        {toMend.length === 1 ? 'One of your moves' : `${toMend.length} of your moves`} cannot be read any more.
-        Nothing is lost, but classes leave {toMend.length === 1 ? 'it' : 'them'} out until mended.
-      </p>
-      <ul class="mt-1">
-        {#each toMend as move (move.id)}
-          <li>
-            <a class="inline-flex min-h-10 items-center underline underline-offset-4" href="#/write/{move.id}"
-              >Mend {move.id}</a
-            >
-            <span class="ml-2 text-muted">{move.reason}</span>
-          </li>
-        {/each}
-      </ul>
-    </section>
-  {/if}
+  <ToMend />
   {#if catalogue.trouble}
     <p role="alert" class="mt-5 flex items-center gap-4 rounded-xl bg-sand px-4 py-3">
       {catalogue.trouble}<button class="press ml-auto ring-1 ring-line" onclick={() => catalogue.load()}
