@@ -37,6 +37,22 @@ test('filters narrow the list together and can be taken away together', async ({
   await expect(page.getByRole('status')).toContainText(/^(\d{3}) of \1 moves/);
 });
 
+test('whoever wonders what a sign means opens the key, also with the keyboard', async ({ page }) => {
+  await page.goto('/#/moves');
+  const summary = page.getByText('What the signs mean');
+  await summary.focus();
+  await page.keyboard.press('Enter');
+  const signs = page.getByRole('listitem').filter({ hasText: /^attention rests here$|^moves this way$|^turns about its length$/ });
+  await expect(signs).toHaveCount(3);
+  for (const drawn of await signs.locator('path').all()) await expect(drawn).toHaveClass('mark');
+  await scan(page);
+
+  await page.route('**/api/signs', (route) => route.abort());
+  await page.goto('/#/moves/cat-cow');
+  await page.getByText('What the signs mean').click();
+  await expect(page.getByRole('alert')).toHaveText('The signs cannot be fetched just now.');
+});
+
 test('what does not suit a condition is left out of the list', async ({ page }) => {
   await page.goto('/#/moves');
   await page.getByRole('searchbox').fill('plank');

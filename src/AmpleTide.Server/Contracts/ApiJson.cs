@@ -82,6 +82,7 @@ public sealed partial class ApiJson : JsonSerializerContext
     private static readonly JsonConverter[] Words =
     [
         new Hyphenated<MoveKind>(),
+        new Hyphenated<Sign>(),
         new Hyphenated<NameKind>(),
         new Hyphenated<Sidedness>(),
         new Hyphenated<Circle>(),

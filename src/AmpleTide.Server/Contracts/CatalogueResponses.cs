@@ -460,3 +460,13 @@ public sealed record ConventionsResponse(IReadOnlyList<Convention> All, IReadOnl
 
 /// <summary>A rule of judgement.</summary>
 public sealed record RuleResponse(string Id, string Title, Core.Judgements.Level Level);
+
+/// <summary>A sign by itself.</summary>
+public sealed record SignResponse(Sign Sign, Figure Figure);
+
+/// <summary>What pictures show beside the body: the arrow of what moves, and the signs.</summary>
+public sealed record SignsResponse(Figure Arrow, IReadOnlyList<SignResponse> Signs)
+{
+    /// <summary>All of them.</summary>
+    public static readonly SignsResponse All = new(SignKey.Arrow, [.. SignKey.Signs.Select(s => new SignResponse(s.Sign, s.Figure))]);
+}

@@ -45,6 +45,7 @@ internal static class CatalogueEndpoints
             () => TypedResults.Ok((IReadOnlyList<RuleResponse>)[.. Judgement.Rules.Select(r => new RuleResponse(r.Id, r.Title, r.Level))])
         );
         api.MapGet("/figures", Figures).AddEndpointFilter(KeptByEdition);
+        api.MapGet("/signs", () => TypedResults.Ok(SignsResponse.All));
     }
 
     // Pictures are large and change only with the catalogue and the teacher's own moves: who has them asks whether they are still the same.

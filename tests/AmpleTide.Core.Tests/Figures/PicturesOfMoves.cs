@@ -359,6 +359,18 @@ public class PicturesOfMoves
     }
 
     [Fact]
+    public void The_key_has_every_sign_and_no_two_alike()
+    {
+        Assert.Equal(Enum.GetValues<Sign>(), SignKey.Signs.Select(s => s.Sign));
+        var drawn = SignKey.Signs.Select(s => s.Figure).Append(SignKey.Arrow).ToList();
+        Assert.Equal(drawn.Count, drawn.Select(f => f.Paths.Single().Steps).Distinct().Count());
+        Assert.All(
+            drawn.SelectMany(f => f.Loops(Tone.Mark).SelectMany(l => l.Points).Select(p => (Point: p, f.Box))),
+            at => Assert.True(at.Point.X > at.Box[0] && at.Point.X < at.Box[2] && at.Point.Y > at.Box[1] && at.Point.Y < at.Box[3])
+        );
+    }
+
+    [Fact]
     public void A_straw_leads_from_the_lips_to_the_air()
     {
         var form = Form("straw-breath");

@@ -27,6 +27,7 @@ export type Move = Schemas['MoveSummary'];
 export type MoveDetail = Schemas['MoveResponse'];
 export type Preview = Schemas['PreviewResponse'];
 export type MoveToMend = Schemas['MoveToMend'];
+export type SignKey = Schemas['SignsResponse'];
 export type Body = Schemas['BodyResponse'];
 export type BodyAxis = Schemas['BodyAxisResponse'];
 export type Stage = Schemas['StageResponse'];

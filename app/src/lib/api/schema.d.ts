@@ -581,6 +581,41 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/signs': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: {
+      parameters: {
+        query?: never;
+        header?: never;
+        path?: never;
+        cookie?: never;
+      };
+      requestBody?: never;
+      responses: {
+        /** @description OK */
+        200: {
+          headers: {
+            [name: string]: unknown;
+          };
+          content: {
+            'application/json': components['schemas']['SignsResponse'];
+          };
+        };
+      };
+    };
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/moves-to-mend': {
     parameters: {
       query?: never;
@@ -3405,6 +3440,40 @@ export interface components {
      * @enum {unknown}
      */
     Sidedness: 'none' | 'one-sided' | 'alternating' | 'circling' | 'crossing';
+    /**
+     * @description What goes on at a place of the body that its shape does not show.
+     * @enum {unknown}
+     */
+    Sign:
+      | 'attend'
+      | 'breath'
+      | 'sips'
+      | 'straw'
+      | 'sound'
+      | 'whisper'
+      | 'shake'
+      | 'tap'
+      | 'circle'
+      | 'turn'
+      | 'outwards'
+      | 'inwards'
+      | 'fast'
+      | 'even'
+      | 'longer'
+      | 'gaze'
+      | 'three-times'
+      | 'ball'
+      | 'together'
+      | 'apart'
+      | 'compare';
+    SignResponse: {
+      sign: components['schemas']['Sign'];
+      figure: components['schemas']['Figure'];
+    };
+    SignsResponse: {
+      arrow: components['schemas']['Figure'];
+      signs: components['schemas']['SignResponse'][];
+    };
     SolveRequest: {
       position: string;
       view: number[];

@@ -7,6 +7,7 @@
   import { catalogue } from '../../lib/catalogue.svelte';
   import Header from '../../lib/Header.svelte';
   import { said, sideNames, type Side } from '../../lib/sides';
+  import SignKey from '../../moves/SignKey.svelte';
   import MotionFigure from '../../moves/MotionFigure.svelte';
   import AddToClass from '../../moves/page/AddToClass.svelte';
   import BreathScript from '../../moves/page/BreathScript.svelte';
@@ -171,6 +172,7 @@
             </button>
           {/each}
         </div>
+        <div class="mt-4"><SignKey /></div>
       </section>
 
       <div class="grid grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)] gap-10 max-md:grid-cols-1">

@@ -14,6 +14,7 @@
   import SearchField from '../../lib/SearchField.svelte';
   import { anything, type Wanted } from '../../moves/find';
   import NameKinds from '../../moves/NameKinds.svelte';
+  import SignKey from '../../moves/SignKey.svelte';
   import { foundBy, MoveSearch } from '../../moves/search.svelte';
   import { doseOf } from '../../moves/words';
   import Filters from './Filters.svelte';
@@ -111,10 +112,13 @@
   {:else if catalogue.moves.size === 0}
     <p class="mt-6 text-muted" role="status">Opening the catalogue</p>
   {:else}
-    <p class="mt-5 flex items-center gap-3 text-muted" role="status">
-      {found.length} of {catalogue.moves.size} moves
-      {#if narrowed}<button class="press" onclick={() => (wanted = { ...anything })}>Show all</button>{/if}
-    </p>
+    <div class="mt-5 flex flex-wrap items-start gap-x-8">
+      <p class="flex min-h-10 items-center gap-3 text-muted" role="status">
+        {found.length} of {catalogue.moves.size} moves
+        {#if narrowed}<button class="press" onclick={() => (wanted = { ...anything })}>Show all</button>{/if}
+      </p>
+      <div class="grow basis-80"><SignKey /></div>
+    </div>
     {#if found.length === 0}
       <p class="mt-6 max-w-prose">Nothing fits all of that. Take a filter away, or write less of the word.</p>
     {/if}
