@@ -76,6 +76,15 @@ public class Calls(RunningServer server) : IClassFixture<RunningServer>
     }
 
     [Fact]
+    public async Task Signs_are_drawn_by_themselves()
+    {
+        var key = await Json("/api/signs");
+        Assert.Single(key["arrow"]!["paths"]!.AsArray());
+        Assert.Contains("three-times", key["signs"]!.AsArray().Select(s => (string?)s!["sign"]));
+        Assert.All(key["signs"]!.AsArray(), s => Assert.Single(s!["figure"]!["paths"]!.AsArray()));
+    }
+
+    [Fact]
     public async Task The_body_map_has_every_area_on_both_sides()
     {
         var map = await Json("/api/body/map");
