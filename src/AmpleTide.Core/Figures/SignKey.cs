@@ -9,10 +9,10 @@ namespace AmpleTide.Core.Figures;
 public static class SignKey
 {
     private static readonly SignPlace Place = new(Vector2.Zero, new(.8f, .6f), FacesTheEye: false, Size: 1),
-        OnTheRight = Place with { At = new(-95, 0) },
-        OnTheLeft = Place with { At = new(95, 0) },
-        Near = Place with { At = new(-30, 0) },
-        NearToo = Place with { At = new(30, 0) };
+        One = Place with { At = new(-95, 0) },
+        Other = Place with { At = new(95, 0) },
+        OneNear = Place with { At = new(-30, 0) },
+        OtherNear = Place with { At = new(30, 0) };
 
     /// <summary>The arrow that shows which part moves, and which way.</summary>
     public static Figure Arrow { get; } = Of(pen => Marks.Arrow.Straight(pen, new(-100, 0), new(100, 0)));
@@ -74,13 +74,13 @@ public static class SignKey
                 drawing.ThreeTimes(Place);
                 break;
             case Sign.Ball:
-                drawing.Ball(OnTheRight, OnTheLeft);
+                drawing.Ball(One, Other);
                 break;
             case Sign.Together or Sign.Apart:
-                drawing.OpposedArrows(Near, NearToo, sign == Sign.Apart);
+                drawing.OpposedArrows(OneNear, OtherNear, sign == Sign.Apart);
                 break;
             case Sign.Compare:
-                drawing.Compared(OnTheRight, OnTheLeft);
+                drawing.Compared(One, Other);
                 break;
             default:
                 throw new InvalidOperationException($"Nothing draws the sign '{sign}' by itself.");

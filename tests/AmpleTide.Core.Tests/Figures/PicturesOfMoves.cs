@@ -295,7 +295,7 @@ public class PicturesOfMoves
         var waves = pen.Path!.Loops().OrderByDescending(Wide).Take(2).SelectMany(l => l.Points).ToList();
         var dots = pen.Path!.Loops().OrderByDescending(Wide).Skip(2).ToList();
         Assert.Equal(22, dots.Count);
-        Assert.All(dots, d => Assert.All(waves, w => Assert.True((w - d.Middle).Length() > 4)));
+        Assert.All(dots, d => Assert.All(waves, w => Assert.True((w - d.Middle).Length() > 12)));
     }
 
     [Theory]

@@ -302,7 +302,7 @@ internal sealed class SignDrawing(MarkPen pen)
     /// <summary>A ring round each of two places and two waves between them: they are compared. Smaller where they lie close.</summary>
     public void Compared(SignPlace one, SignPlace other)
     {
-        const float roomForAll = 176,
+        const float roomForAll = 225,
             smallest = .5f;
         var size = one.Size * Math.Clamp((one.At - other.At).Length() / (roomForAll * one.Size), smallest, 1);
         Attention(one with { Size = size });
