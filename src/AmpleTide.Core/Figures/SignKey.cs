@@ -23,68 +23,25 @@ public static class SignKey
 
     private static void Draw(Sign sign, SignDrawing drawing)
     {
-        switch (sign)
-        {
-            case Sign.Attend:
-                drawing.Attention(Place);
-                break;
-            case Sign.Breath:
-                drawing.Stream(Place, Breath.Stay);
-                break;
-            case Sign.Sips:
-                drawing.Sips(Place, 3);
-                break;
-            case Sign.Straw:
-                drawing.Straw(Place, Breath.Out);
-                break;
-            case Sign.Sound:
-                drawing.Notes(Place);
-                break;
-            case Sign.Whisper:
-                drawing.Waves(Place);
-                break;
-            case Sign.Shake:
-                drawing.Bows(Place);
-                break;
-            case Sign.Tap:
-                drawing.Rays(Place);
-                break;
-            case Sign.Circle:
-                drawing.Ring(Place);
-                break;
-            case Sign.Turn:
-                drawing.Turn(Place, Vector2.UnitY);
-                break;
-            case Sign.Outwards or Sign.Inwards:
-                drawing.Arrows(Place with { FacesTheEye = true }, sign == Sign.Outwards);
-                break;
-            case Sign.Fast:
-                drawing.Dashes(Place);
-                break;
-            case Sign.Even:
-                drawing.Bars(Place, 1);
-                break;
-            case Sign.Longer:
-                drawing.Bars(Place, 2);
-                break;
-            case Sign.Gaze:
-                drawing.Gaze(Vector2.Zero, new(240, 0));
-                break;
-            case Sign.ThreeTimes:
-                drawing.ThreeTimes(Place);
-                break;
-            case Sign.Ball:
-                drawing.Ball(One, Other);
-                break;
-            case Sign.Together or Sign.Apart:
-                drawing.OpposedArrows(OneNear, OtherNear, sign == Sign.Apart);
-                break;
-            case Sign.Compare:
-                drawing.Compared(One, Other);
-                break;
-            default:
-                throw new InvalidOperationException($"Nothing draws the sign '{sign}' by itself.");
-        }
+        if (sign == Sign.Sips)
+            drawing.Sips(Place, 3);
+        else if (sign == Sign.Turn)
+            drawing.Turn(Place, Vector2.UnitY);
+        else if (sign == Sign.Gaze)
+            drawing.Gaze(Vector2.Zero, new(240, 0));
+        else if (sign is Sign.Together or Sign.Apart)
+            drawing.Draw(sign, OneNear, OtherNear);
+        else if (SignDrawing.IsOfTwoPlaces(sign))
+            drawing.Draw(sign, One, Other);
+        else
+            drawing.Draw(
+                sign,
+                Place with
+                {
+                    FacesTheEye = sign is Sign.Outwards or Sign.Inwards,
+                },
+                sign == Sign.Straw ? Breath.Out : Breath.Stay
+            );
     }
 
     // In the middle of a frame of the shape of all frames.

@@ -7,8 +7,8 @@
   import { catalogue } from '../../lib/catalogue.svelte';
   import Header from '../../lib/Header.svelte';
   import { said, sideNames, type Side } from '../../lib/sides';
-  import SignKey from '../../moves/SignKey.svelte';
   import MotionFigure from '../../moves/MotionFigure.svelte';
+  import SignKey from '../../moves/SignKey.svelte';
   import AddToClass from '../../moves/page/AddToClass.svelte';
   import BreathScript from '../../moves/page/BreathScript.svelte';
   import Companions from '../../moves/page/Companions.svelte';

@@ -18,75 +18,69 @@ internal readonly record struct SignPlace(Vector2 At, Vector2 Out, bool FacesThe
     public Vector2 Around(float radius, float angle) => At + (new Vector2(MathF.Cos(angle), MathF.Sin(angle)) * (radius * Size));
 }
 
-/// <summary>Draws signs: what goes on at a place of the body that its shape does not show. All measures by eye, no source.</summary>
-internal sealed class SignDrawing(MarkPen pen)
+/// <summary>
+/// Draws signs: what goes on at a place of the body that its shape does not show. Signs of breath and of two places are in parts of their
+/// own. All measures by eye, no source.
+/// </summary>
+internal sealed partial class SignDrawing(MarkPen pen)
 {
-    private const float NearOfBreath = 26,
-        FarOfBreath = 150;
+    /// <summary>Draws a sign of one place.</summary>
+    /// <param name="sign">Which; what needs more than its place has a method of its own.</param>
+    /// <param name="place">Where.</param>
+    /// <param name="breath">How the phase breathes.</param>
+    public void Draw(Sign sign, SignPlace place, Breath breath)
+    {
+        switch (sign)
+        {
+            case Sign.Attend:
+                Attention(place);
+                break;
+            case Sign.Breath or Sign.Sips:
+                Stream(place, breath);
+                break;
+            case Sign.Straw:
+                Straw(place, breath);
+                break;
+            case Sign.Sound:
+                Notes(place);
+                break;
+            case Sign.Whisper:
+                Waves(place);
+                break;
+            case Sign.Shake:
+                Bows(place);
+                break;
+            case Sign.Circle:
+                Ring(place);
+                break;
+            case Sign.Tap:
+                Rays(place);
+                break;
+            case Sign.Fast:
+                Dashes(place);
+                break;
+            case Sign.Even or Sign.Longer:
+                Bars(place, sign == Sign.Even ? 1 : 2);
+                break;
+            case Sign.ThreeTimes:
+                ThreeTimes(place);
+                break;
+            case Sign.Outwards or Sign.Inwards:
+                Arrows(place, sign == Sign.Outwards);
+                break;
+            default:
+                throw new ArgumentOutOfRangeException(nameof(sign), sign, "needs more than a place");
+        }
+    }
 
     /// <summary>A dotted ring: the attention rests there.</summary>
-    public void Attention(SignPlace place)
+    private void Attention(SignPlace place)
     {
         const int dots = 11;
         const float radius = 46,
             dot = 7;
         for (var i = 0; i < dots; i++)
             pen.Dot(place.Around(radius, i * 2 * MathF.PI / dots), dot * place.Size);
-    }
-
-    /// <summary>
-    /// A stream of air: towards the body on the in-breath, away from it on the out-breath, both ways when breath only comes and goes.
-    /// </summary>
-    public void Stream(SignPlace place, Breath breath)
-    {
-        const float apart = 26;
-        if (breath is Breath.In)
-            Wave(place, FarOfBreath, NearOfBreath, 0);
-        else if (breath is Breath.Out)
-            Wave(place, NearOfBreath, FarOfBreath, 0);
-        else if (breath is Breath.HoldIn or Breath.HoldOut)
-            Rest(place);
-        else
-        {
-            Wave(place, FarOfBreath, NearOfBreath, -apart);
-            Wave(place, NearOfBreath, FarOfBreath, apart);
-        }
-    }
-
-    // Two upright bars: no breath moves.
-    private void Rest(SignPlace place)
-    {
-        const float half = 26,
-            apart = 15,
-            halfWidth = 8;
-        var at = place.Off((NearOfBreath + FarOfBreath) / 2);
-        foreach (var side in new[] { -apart, apart })
-            pen.Ribbon(
-                [at + (new Vector2(side, -half) * place.Size), at + (new Vector2(side, half) * place.Size)],
-                _ => halfWidth * place.Size
-            );
-    }
-
-    /// <summary>Heads of arrows in a row: so many sips of breath have come in.</summary>
-    public void Sips(SignPlace place, int sips)
-    {
-        const float sip = 46;
-        for (var i = 0; i < sips; i++)
-            Arrow.Head(pen, place.Off(NearOfBreath + (i * sip)), -place.Out);
-    }
-
-    // An arrow that waves as air does; straight where its head is.
-    private void Wave(SignPlace place, float from, float to, float beside)
-    {
-        const int steps = 24;
-        const float height = 9,
-            waves = 2;
-        Vector2 At(int i)
-        {
-            var along = i / (float)steps;
-            return place.Off(float.Lerp(from, to, along), beside + (height * (1 - along) * MathF.Sin((1 - along) * waves * 2 * MathF.PI)));
-        }
-        Arrow.Along(pen, [.. Enumerable.Range(0, steps + 1).Select(At)], size: .9f);
     }
 
     /// <summary>A dotted line with a head: so the eyes look.</summary>
@@ -103,7 +97,7 @@ internal sealed class SignDrawing(MarkPen pen)
     }
 
     /// <summary>Two notes: a sound.</summary>
-    public void Notes(SignPlace place)
+    private void Notes(SignPlace place)
     {
         Note(place.Off(104), 1);
         Note(place.Off(164, 34), .8f);
@@ -119,7 +113,7 @@ internal sealed class SignDrawing(MarkPen pen)
     }
 
     /// <summary>Bows that widen away from a place: a whisper.</summary>
-    public void Waves(SignPlace place)
+    private void Waves(SignPlace place)
     {
         const float spread = .6f,
             nearest = 52,
@@ -140,7 +134,7 @@ internal sealed class SignDrawing(MarkPen pen)
     }
 
     /// <summary>Bows on both sides: it is shaken.</summary>
-    public void Bows(SignPlace place)
+    private void Bows(SignPlace place)
     {
         const float spread = .62f,
             inner = 46,
@@ -158,7 +152,7 @@ internal sealed class SignDrawing(MarkPen pen)
     }
 
     /// <summary>A ring with a head: it goes round.</summary>
-    public void Ring(SignPlace place)
+    private void Ring(SignPlace place)
     {
         const int steps = 28;
         const float radius = 64,
@@ -189,44 +183,8 @@ internal sealed class SignDrawing(MarkPen pen)
         Arrow.Along(pen, [.. Enumerable.Range(0, steps + 1).Select(At)], bothWays: true, size: place.Size);
     }
 
-    /// <summary>A straw from the lips, and the air that leaves it: both only thought of.</summary>
-    public void Straw(SignPlace place, Breath breath)
-    {
-        const float near = 8,
-            far = 128,
-            half = 9,
-            halfWidth = 4;
-        foreach (var beside in new[] { -half, half })
-            pen.Ribbon([place.Off(near, beside), place.Off(far, beside)], _ => halfWidth);
-        if (breath is Breath.Out)
-            Wave(place, far + NearOfBreath, far + FarOfBreath, 0);
-    }
-
-    /// <summary>A beach ball between two places, outline and seams: it is only thought of.</summary>
-    public void Ball(SignPlace one, SignPlace other)
-    {
-        const int steps = 36;
-        const float halfWidth = 4,
-            seam = .42f;
-        var (middle, axis) = ((one.At + other.At) / 2, (one.At - other.At) / 2);
-        var across = new Vector2(-axis.Y, axis.X);
-        Oval(1);
-        Oval(seam);
-
-        void Oval(float wide) =>
-            pen.Ribbon(
-                [
-                    .. Enumerable
-                        .Range(0, steps + 1)
-                        .Select(i => MathF.SinCos(i * 2 * MathF.PI / steps))
-                        .Select(at => middle + (axis * at.Cos) + (across * (at.Sin * wide))),
-                ],
-                _ => halfWidth
-            );
-    }
-
     /// <summary>Rays: it is tapped.</summary>
-    public void Rays(SignPlace place)
+    private void Rays(SignPlace place)
     {
         const int rays = 9;
         const float inner = 30,
@@ -240,7 +198,7 @@ internal sealed class SignDrawing(MarkPen pen)
     }
 
     /// <summary>Dashes outside a place, side by side: it goes fast.</summary>
-    public void Dashes(SignPlace place)
+    private void Dashes(SignPlace place)
     {
         const float near = 88,
             apart = 22,
@@ -253,26 +211,8 @@ internal sealed class SignDrawing(MarkPen pen)
             );
     }
 
-    /// <summary>Two bars, the upper one for the in-breath, the lower one for the out-breath.</summary>
-    /// <param name="place">Beside which.</param>
-    /// <param name="times">How much longer the lower one is.</param>
-    public void Bars(SignPlace place, float times)
-    {
-        const float length = 64,
-            apart = 34,
-            halfWidth = 9,
-            off = 210;
-        var towards = place.Out.X < 0 ? -1 : 1;
-        var from = place.At + (new Vector2(towards * off, -20) * place.Size);
-        foreach (var (row, long_) in new[] { (0, length), (1, length * times) })
-        {
-            var start = from + (new Vector2(0, row * apart) * place.Size);
-            pen.Ribbon([start, start + (new Vector2(towards * long_, 0) * place.Size)], _ => halfWidth * place.Size);
-        }
-    }
-
     /// <summary>3×.</summary>
-    public void ThreeTimes(SignPlace place)
+    private void ThreeTimes(SignPlace place)
     {
         const float halfWidth = 6.5f,
             off = 200;
@@ -299,38 +239,8 @@ internal sealed class SignDrawing(MarkPen pen)
         }
     }
 
-    /// <summary>A ring round each of two places and two waves between them: they are compared. Smaller where they lie close.</summary>
-    public void Compared(SignPlace one, SignPlace other)
-    {
-        const float roomForAll = 225,
-            smallest = .5f;
-        var size = one.Size * Math.Clamp((one.At - other.At).Length() / (roomForAll * one.Size), smallest, 1);
-        Attention(one with { Size = size });
-        Attention(other with { Size = size });
-        Alike((one.At + other.At) / 2, size);
-    }
-
-    private void Alike(Vector2 middle, float size)
-    {
-        const float half = 30,
-            apart = 11,
-            high = 7,
-            halfWidth = 5;
-        const int steps = 14;
-        foreach (var row in new[] { -1, 1 })
-            pen.Ribbon(
-                [
-                    .. Enumerable
-                        .Range(0, steps + 1)
-                        .Select(i => (2f * i / steps) - 1)
-                        .Select(t => middle + (new Vector2(t * half, (row * apart) - (high * MathF.Sin(t * MathF.PI))) * size)),
-                ],
-                _ => halfWidth * size
-            );
-    }
-
     /// <summary>An arrow out of the body or into it; four of them where that is towards the eye.</summary>
-    public void Arrows(SignPlace place, bool outwards)
+    private void Arrows(SignPlace place, bool outwards)
     {
         const float inner = 20,
             outer = 112,
@@ -344,23 +254,5 @@ internal sealed class SignDrawing(MarkPen pen)
                 var angle = (i + .5f) * MathF.PI / 2;
                 Straight(place.Around(inner, angle), place.Around(inner + across, angle));
             }
-    }
-
-    /// <summary>Arrows on the line through two places, from outside to each or from each outwards.</summary>
-    public void OpposedArrows(SignPlace one, SignPlace other, bool apart)
-    {
-        const float inner = 30,
-            outer = 122;
-        // Where both are seen as one point they press from right and left.
-        var between = one.At - other.At;
-        var way = between.Length() < 1 ? -Vector2.UnitX : between.Unit();
-        Straight(one.At, way);
-        Straight(other.At, -way);
-
-        void Straight(Vector2 at, Vector2 outwards)
-        {
-            var (near, far) = (at + (outwards * inner), at + (outwards * outer));
-            Arrow.Straight(pen, apart ? near : far, apart ? far : near, one.Size);
-        }
     }
 }

@@ -17,77 +17,28 @@ internal sealed class Signs(MoveForm form, int phase, Func<Vector, Vector2> see)
     public void Draw(MarkPen pen)
     {
         var (drawing, breath) = (new SignDrawing(pen), form.Move.Phases[phase].Breath);
-        foreach (var (sign, mark) in All(form, phase))
+        foreach (var (sign, mark) in All(form, phase).Where(s => !SignDrawing.IsOfTwoPlaces(s.Sign)))
         {
             var place = PlaceOf(sign is Sign.Breath or Sign.Sips ? Breathing(mark) : mark);
-            switch (sign)
-            {
-                case Sign.Attend:
-                    drawing.Attention(place);
-                    break;
-                case Sign.Sips when breath == Breath.In:
-                    drawing.Sips(place, SipsUpToHere());
-                    break;
-                case Sign.Breath or Sign.Sips:
-                    drawing.Stream(place, breath);
-                    break;
-                case Sign.Sound:
-                    drawing.Notes(place);
-                    break;
-                case Sign.Whisper:
-                    drawing.Waves(place);
-                    break;
-                case Sign.Shake:
-                    drawing.Bows(place);
-                    break;
-                case Sign.Circle:
-                    drawing.Ring(place);
-                    break;
-                case Sign.Turn:
-                    drawing.Turn(place, LengthOf(mark));
-                    break;
-                case Sign.Straw:
-                    drawing.Straw(place, breath);
-                    break;
-                case Sign.Tap:
-                    drawing.Rays(place);
-                    break;
-                case Sign.Fast:
-                    drawing.Dashes(place);
-                    break;
-                case Sign.Even:
-                    drawing.Bars(place, 1);
-                    break;
-                case Sign.Longer:
-                    drawing.Bars(place, 2);
-                    break;
-                case Sign.Gaze:
-                    drawing.Gaze(see(Landmark.Find("eyes")!.On(body)), see(Watched(mark)));
-                    break;
-                case Sign.ThreeTimes:
-                    drawing.ThreeTimes(place);
-                    break;
-                case Sign.Compare or Sign.Ball or Sign.Together or Sign.Apart:
-                    // Their two ends are no places of their own.
-                    break;
-                default:
-                    drawing.Arrows(place, sign == Sign.Outwards);
-                    break;
-            }
+            if (sign == Sign.Sips && breath == Breath.In)
+                drawing.Sips(place, SipsUpToHere());
+            else if (sign == Sign.Turn)
+                drawing.Turn(place, LengthOf(mark));
+            else if (sign == Sign.Gaze)
+                drawing.Gaze(see(Landmark.Find("eyes")!.On(body)), see(Watched(mark)));
+            else
+                drawing.Draw(sign, place, breath);
         }
-        foreach (var (one, other) in Pairs(Sign.Compare))
-            drawing.Compared(one, other);
-        foreach (var (one, other) in Pairs(Sign.Ball))
-            drawing.Ball(one, other);
-        foreach (var (one, other) in Pairs(Sign.Together))
-            drawing.OpposedArrows(one, other, apart: false);
-        foreach (var (one, other) in Pairs(Sign.Apart))
-            drawing.OpposedArrows(one, other, apart: true);
+        foreach (var (sign, one, other) in Pairs())
+            drawing.Draw(sign, one, other);
     }
 
     // Signs that go from one place to the next one named.
-    private IEnumerable<(SignPlace One, SignPlace Other)> Pairs(Sign sign) =>
-        All(form, phase).Where(s => s.Sign == sign).Select(s => PlaceOf(s.At)).Chunk(2).Where(p => p.Length == 2).Select(p => (p[0], p[1]));
+    private IEnumerable<(Sign Sign, SignPlace One, SignPlace Other)> Pairs() =>
+        from signs in All(form, phase).Where(s => SignDrawing.IsOfTwoPlaces(s.Sign)).GroupBy(s => s.Sign)
+        from pair in signs.Select(s => PlaceOf(s.At)).Chunk(2)
+        where pair.Length == 2
+        select (signs.Key, pair[0], pair[1]);
 
     /// <summary>The signs of the move and those of a phase.</summary>
     public static IEnumerable<(Sign Sign, Landmark At)> All(MoveForm form, int phase) =>
