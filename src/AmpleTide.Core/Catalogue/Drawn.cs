@@ -119,6 +119,9 @@ public enum CloseUp
     /// <summary>Forearms and hands.</summary>
     Hands,
 
+    /// <summary>One forearm and hand, where both do the same: the right one, and the left one on the other side.</summary>
+    Hand,
+
     /// <summary>Shins and feet.</summary>
     Feet,
 
@@ -156,6 +159,9 @@ public enum Face
 
     /// <summary>Eyes shut, the mouth open.</summary>
     MouthOpen,
+
+    /// <summary>Eyes open, the jaw let down.</summary>
+    JawOpen,
 
     /// <summary>The lips rounded.</summary>
     LipsRound,

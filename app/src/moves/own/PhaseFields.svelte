@@ -31,6 +31,7 @@
     ['eyes-shut', 'eyes shut'],
     ['eyes-wide', 'eyes wide'],
     ['mouth-open', 'mouth open'],
+    ['jaw-open', 'jaw open'],
     ['lips-round', 'lips round'],
     ['squeezed', 'squeezed'],
     ['jaw-aside', 'jaw aside'],

@@ -15,6 +15,7 @@
     ['head', 'head and shoulders'],
     ['arms', 'head, arms and hands'],
     ['hands', 'the hands'],
+    ['hand', 'one hand'],
     ['feet', 'the feet'],
     ['lap', 'lap and hands'],
   ] as const;

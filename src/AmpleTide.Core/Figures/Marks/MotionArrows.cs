@@ -92,7 +92,7 @@ internal sealed class MotionArrows(MoveForm form, Func<Vector, Vector2> see)
             .Any(s => s.Sign is Sign.Shake or Sign.Tap or Sign.Circle or Sign.Turn or Sign.Outwards or Sign.Inwards or Sign.Gaze)
         // Close to a face or to hands, these move by themselves.
         && (
-            form.Drawn.CloseUp is not (CloseUp.Face or CloseUp.Hands)
+            form.Drawn.CloseUp is not (CloseUp.Face or CloseUp.Hands or CloseUp.Hand)
             || form.Move.Sides == Sidedness.Circling
             || form.Drawn.Follow.Count > 0
         );
