@@ -75,7 +75,7 @@ internal static class Framing
             40
         ),
         [CloseUp.Hands] = (["right.wrist", "left.wrist", "right.fingertips", "left.fingertips"], 34),
-        [CloseUp.Hand] = (["right.wrist", "right.fingertips"], 30),
+        [CloseUp.Hand] = (["right.wrist", "right.fingertips"], 46),
         [CloseUp.Feet] = (["right.ankle", "left.ankle", "right.heel", "left.heel", "right.toe-tip", "left.toe-tip"], 36),
         [CloseUp.Lap] = (["belly", "right.knee", "left.knee", "right.fingertips", "left.fingertips"], 50),
     };
