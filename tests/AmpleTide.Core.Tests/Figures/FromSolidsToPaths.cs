@@ -36,6 +36,27 @@ public class FromSolidsToPaths
         Assert.InRange(box.Parts.Take(box.Size).Count(p => p != 0), 20 * 40 * 0.95, 20 * 40 * 1.05);
     }
 
+    [Theory]
+    [InlineData(0, 0)]
+    [InlineData(40, 30)]
+    [InlineData(200, 70)]
+    [InlineData(-90, 0)]
+    public void A_box_has_the_outline_and_the_front_of_its_faces_from_everywhere(double around, double above)
+    {
+        Vector3 a = new(.4f, 0, 0),
+            b = new(0, .2f, 0),
+            c = new(0, 0, .1f);
+        var (canvas, camera) = (Drawn(new Solid(Vector3.Zero, a, b, c, Part.HardProp, IsBox: true), around, above), Eye(around, above));
+        // A face of a turned box covers its area times the cosine of its turn; of two opposite ones one is seen.
+        float[] turns = [camera.Seen(new(1, 0, 0)).Z, camera.Seen(new(0, 1, 0)).Z, camera.Seen(new(0, 0, 1)).Z];
+        var (acrossA, acrossB, acrossC) = (40 * 20, 80 * 20, 80 * 40);
+        var covered = (MathF.Abs(turns[0]) * acrossA) + (MathF.Abs(turns[1]) * acrossB) + (MathF.Abs(turns[2]) * acrossC);
+        Assert.InRange(canvas.Parts.Take(canvas.Size).Count(p => p != 0), covered * 0.96, covered * 1.04);
+        // The line of sight through the middle leaves by the face it meets first.
+        var front = MathF.Min(40 / MathF.Abs(turns[0]), MathF.Min(20 / MathF.Abs(turns[1]), 10 / MathF.Abs(turns[2])));
+        Assert.Equal(front, canvas.Depth[(Size / 2 * Size) + (Size / 2)], 2.5);
+    }
+
     [Fact]
     public void What_is_nearer_hides_what_is_farther_in_whatever_order_they_come()
     {
@@ -55,9 +76,11 @@ public class FromSolidsToPaths
     {
         var canvas = new Canvas();
         canvas.Begin(-Size / 2, -Size / 2, Size / 2, Size / 2);
-        Rasterizer.Draw(solids, [], new(new(around, above), Vector3.Zero, 100), canvas);
+        Rasterizer.Draw(solids, [], Eye(around, above), canvas);
         return canvas;
     }
+
+    private static Camera Eye(double around, double above) => new(new(around, above), Vector3.Zero, 100);
 
     [Fact]
     public void A_disc_is_traced_as_one_loop_of_few_curves_and_its_area()

@@ -402,6 +402,26 @@ public class PicturesOfMoves
     }
 
     [Fact]
+    public void Close_to_one_hand_all_of_it_is_seen_and_nothing_of_the_other()
+    {
+        var close = Shipped.Catalogue.Moves.Where(m => m.Drawn.CloseUp == CloseUp.Hand).Select(m => Form(m.Id)).ToList();
+        Assert.NotEmpty(close);
+        foreach (var form in close)
+            for (var phase = 0; phase < form.Phases.Length; phase++)
+            {
+                var picture = FigureDrawing.Picture(form, phase);
+                Assert.Equal(
+                    [Tone.RightArm, Tone.Skin],
+                    picture.Paths.Select(p => p.Tone).Where(t => t is not (Tone.Mark or Tone.Seam or Tone.Line)).Distinct().Order()
+                );
+                Assert.All(
+                    picture.Loops(Tone.Skin),
+                    l => Assert.True(l.Low.IsWithin(picture.Box) && l.High.IsWithin(picture.Box), $"{form.Move.Id} {phase + 1}")
+                );
+            }
+    }
+
+    [Fact]
     public void A_path_is_mirrored_in_place_and_in_hue()
     {
         var (path, mirrored) = (
