@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { test as base, type APIRequestContext, type Page } from '@playwright/test';
+import { test as base, expect, type APIRequestContext, type Page } from '@playwright/test';
 
 export interface ClassFile {
   id: string;
@@ -59,14 +59,27 @@ export async function open(page: Page, id: string) {
   await page.locator('[data-line]').first().waitFor();
 }
 
-/** WCAG 2.2 AA as axe-core checks it. */
-export const scan = (page: Page) =>
-  new AxeBuilder({ page })
-    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+/** What is shown is clean by WCAG 2.2 AA, as axe-core checks it, on paper and at night. */
+export async function expectClean(page: Page) {
+  const chosen = await page.evaluate(() => document.documentElement.dataset.theme);
+  const other = chosen === 'night' ? 'paper' : 'night';
+  expect(await violations((axe) => axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']))).toEqual([]);
+  await show(other);
+  // The other theme has other colours and nothing else.
+  expect(await violations((axe) => axe.withRules(['color-contrast']))).toEqual([]);
+  await show(chosen);
+
+  async function violations(choose: (axe: AxeBuilder) => AxeBuilder) {
     // Cards of moves are alike: forty stand for all of them, in half the time.
-    .exclude('.move:nth-child(n + 41)')
-    .analyze();
+    const found = await choose(new AxeBuilder({ page }).exclude('.move:nth-child(n + 41)')).analyze();
+    return found.violations.map((v) => [v.id, v.nodes.map((n) => n.html)]);
+  }
+
+  function show(theme: string | undefined) {
+    return page.evaluate((t) => (document.documentElement.dataset.theme = t), theme);
+  }
+}
 
 export const line = (page: Page, id: string) => page.locator(`[data-line="${id}"]`);
 
-export { expect } from '@playwright/test';
+export { expect };

@@ -1,4 +1,4 @@
-import { classOf, expect, scan, test } from './fixtures';
+import { classOf, expect, expectClean, test } from './fixtures';
 
 const spoken = {
   minutes: 5,
@@ -25,7 +25,7 @@ test('words are changed in place, checked against the plan, mended, reset, and u
   await page.keyboard.press('Enter');
   await expect(first).toContainText('my words');
   await expect(first).toContainText('“Five breaths”; the plan has 3 breaths');
-  expect((await scan(page)).violations).toEqual([]);
+  await expectClean(page);
   await page.goto(`/#/plan/${id}`);
   await page.getByRole('button', { name: 'Say “Three breaths”' }).click();
   await page.getByRole('button', { name: 'Apply' }).click();
@@ -43,7 +43,7 @@ test('words are kept for all classes and taken back', async ({ page, request }) 
   await page.getByRole('button', { name: 'My words for Star' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel('Before the talk-in').fill('Make room around you');
-  expect((await scan(page)).violations).toEqual([]);
+  await expectClean(page);
   await dialog.getByRole('button', { name: 'Keep for all classes' }).click();
   await expect(page.locator('[data-pass="0"]')).toContainText('Make room around you.');
   await page.getByRole('button', { name: 'Undo' }).click();

@@ -1,5 +1,5 @@
 import type { APIRequestContext, Page } from '@playwright/test';
-import { classOf, expect, scan, test } from './fixtures';
+import { classOf, expect, expectClean, test } from './fixtures';
 
 /** Five minutes with everything that counts: talk, a hold on both sides, a flow, a way down, a rest. */
 const fiveMinutes = {
@@ -178,9 +178,9 @@ test('two metres away it can be read: cue, side and count are as large as they m
   expect((await cue(page).textContent())!.replace(/^\s*(In|Out):/, '').trim().split(/\s+/).length).toBeLessThanOrEqual(7);
   // Each breathes their own breath in a hold, and the water lies still.
   await expect(page.locator('[data-level]')).toHaveAttribute('data-level', 'still');
+  await expectClean(page);
   for (const theme of ['night', 'paper']) {
     await expect(page.locator('html')).toHaveAttribute('data-theme', theme);
-    expect((await scan(page)).violations.map((v) => v.id)).toEqual([]);
     await page.getByRole('button', { name: 'Change the theme' }).click();
   }
   await until(page, 'Shoulder rolls');
@@ -226,7 +226,7 @@ test('an evening is written by hand, mended and deleted, and the shelf says when
   await expect(page.getByText('Next time: Blankets')).toBeVisible();
   const [entry] = await logged(request, id);
   expect(entry!.realMs).toBe(52 * 60_000);
-  expect((await scan(page)).violations.map((v) => v.id)).toEqual([]);
+  await expectClean(page);
   await page.goto('/#/');
   await expect(page.locator('li', { hasText: 'By hand' }).first()).toContainText(/last taught.*3|3.*November/);
   await page.goto(`/#/plan/${id}/log`);

@@ -1,4 +1,4 @@
-import { classOf, expect, scan, test } from './fixtures';
+import { classOf, expect, expectClean, test } from './fixtures';
 
 const evening = {
   minutes: 15,
@@ -33,7 +33,7 @@ test('who is here and how long there is: swaps, doses and props follow, the plan
   await expect(page.getByText('1 short')).toBeVisible();
   await page.getByRole('combobox', { name: 'How many with Wrist or thumb' }).selectOption('2');
   await expect(page.getByText(/Plank.*wrist/)).toBeVisible();
-  expect((await scan(page)).violations).toEqual([]);
+  await expectClean(page);
   await page.reload();
   await expect(page.getByText('Kept in this browser for tonight')).toBeVisible();
   expect(await (await request.get(`/api/classes/${id}`)).text()).toBe(before);
