@@ -43,7 +43,7 @@ internal static class Moments
             || form.HasStay
             || form.Drawn.CloseUp is not null
             || form.Move.Sides == Sidedness.Circling
-            || form.Drawn.Signs.Any(s => s.Sign is Sign.Circle or Sign.Turn);
+            || form.Drawn.Signs.Any(s => s.Sign is Sign.Circle or Sign.Turn or Sign.Shake);
         if (tells)
             return [last];
         var (one, other) = (form.Phases[0].Shape.Skeleton(), form.Phases[1].Shape.Skeleton());
