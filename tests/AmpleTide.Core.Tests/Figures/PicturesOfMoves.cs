@@ -203,7 +203,7 @@ public class PicturesOfMoves
                 {
                     var tones = FigureDrawing.Picture(form, phase).Paths.Select(p => p.Tone).ToHashSet();
                     // Hands and feet that are come close to stand for themselves.
-                    var alone = form.Move.Drawn.CloseUp is CloseUp.Hands or CloseUp.Hand or CloseUp.Feet;
+                    var alone = form.Move.Drawn.CloseUp is { } closeUp && !closeUp.IsBust();
                     Assert.Equal(!alone, tones.Contains(Tone.Hair));
                     Assert.Equal(!alone, tones.Contains(Tone.Trunk));
                     Assert.Contains(Tone.Skin, tones);
@@ -218,7 +218,7 @@ public class PicturesOfMoves
         foreach (var form in Shipped.Catalogue.Moves.Select(m => Form(m.Id)))
         {
             var shown = Moments.Of(form).Count;
-            if (shown == 1 || form.Drawn.CloseUp is CloseUp.Hands or CloseUp.Hand or CloseUp.Feet)
+            if (shown == 1 || form.Drawn.CloseUp is { } closeUp && !closeUp.IsBust())
                 continue;
             var picture = Card(form.Move.Id);
             // A head each; hair that something lies across is in pieces.

@@ -119,18 +119,10 @@ internal sealed partial class SignDrawing(MarkPen pen)
             nearest = 52,
             apart = 34,
             halfWidth = 5;
-        const int bows = 3,
-            steps = 8;
+        const int bows = 3;
         var towards = MathF.Atan2(place.Out.Y, place.Out.X);
         for (var bow = 0; bow < bows; bow++)
-            pen.Ribbon(
-                [
-                    .. Enumerable
-                        .Range(0, steps + 1)
-                        .Select(i => place.Around(nearest + (apart * bow), towards + (spread * ((2f * i / steps) - 1)))),
-                ],
-                _ => halfWidth * place.Size
-            );
+            Bow(place, nearest + (apart * bow), towards, spread, halfWidth * place.Size);
     }
 
     /// <summary>Bows on both sides: it is shaken.</summary>
@@ -140,15 +132,18 @@ internal sealed partial class SignDrawing(MarkPen pen)
             inner = 46,
             apart = 24,
             halfWidth = 4.5f;
-        const int steps = 8;
         for (var bow = 0; bow < 4; bow++)
-        {
-            var (radius, middle) = (inner + (apart * (bow % 2)), MathF.PI * (bow / 2));
-            pen.Ribbon(
-                [.. Enumerable.Range(0, steps + 1).Select(i => place.Around(radius, middle + (spread * ((2f * i / steps) - 1))))],
-                _ => halfWidth
-            );
-        }
+            Bow(place, inner + (apart * (bow % 2)), MathF.PI * (bow / 2), spread, halfWidth);
+    }
+
+    // A part of a ring round a place, as far to both sides of a direction.
+    private void Bow(SignPlace place, float radius, float towards, float spread, float halfWidth)
+    {
+        const int steps = 8;
+        pen.Ribbon(
+            [.. Enumerable.Range(0, steps + 1).Select(i => place.Around(radius, towards + (spread * ((2f * i / steps) - 1))))],
+            _ => halfWidth
+        );
     }
 
     /// <summary>A ring with a head: it goes round.</summary>
