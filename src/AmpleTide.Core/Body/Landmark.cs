@@ -27,7 +27,8 @@ public sealed record Landmark(string Name, Segment Segment, Vector Place)
     {
         var height = Segment switch
         {
-            Segment.Head => HeadCentre,
+            // What sits at the side of a head looks sideways.
+            Segment.Head => Math.Abs(Place.X) > HeadRadius / 2 ? Place.Y : HeadCentre,
             // What sits low on the pelvis looks down.
             Segment.Pelvis => Math.Max(0, Place.Y),
             Segment.Lower or Segment.Upper => Place.Y,

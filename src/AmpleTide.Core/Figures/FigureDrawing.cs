@@ -105,7 +105,13 @@ public static class FigureDrawing
             box[1] -= ShinBeside;
         var seen = scene with
         {
-            Mat = closeUp == CloseUp.Feet ? Mat.UnderFeet(scene.Pose) : null,
+            // Whoever lies, lies on something; a mat beside a trunk that stands would be in the way.
+            Mat = closeUp switch
+            {
+                CloseUp.Feet => Mat.UnderFeet(scene.Pose),
+                _ when closeUp.IsBust() && Lies(scene.Pose.Skeleton) => scene.Mat,
+                _ => null,
+            },
             // Of what stands about only what the feet are on; of what lies under the head all.
             Props = closeUp == CloseUp.Feet ? [.. scene.Props.Select(p => (UnderFeet(p.Contacts), p.Body))] : scene.Props,
             // Hands and feet stand for themselves; a trunk cut off beside them would be in the way.
@@ -135,6 +141,9 @@ public static class FigureDrawing
         form.Drawn.CloseUp?.IsBust() == true && BendsOver(form.Phases[phase].Shape) && !(form.IsAsSeen && BendsOver(form.Position.Base))
             ? null
             : form.Drawn.CloseUp;
+
+    // The breast is as high as the seat.
+    private static bool Lies(Skeleton body) => Math.Abs((body.Chest.Turn * new Vector(0, 1, 0)).Y) < 0.4;
 
     private static bool BendsOver(Shape shape) => (shape.Skeleton().Chest.Turn * new Vector(0, 0, 1)).Y < -0.5;
 

@@ -69,6 +69,55 @@ public class ShapesDoWhatWordsSay
     [InlineData("shake-the-hands")]
     public void What_is_shaken_is_told_by_one_picture(string id) => Assert.Single(Moments.Of(Cards.FormOf(id)));
 
+    [Fact]
+    public void At_a_table_the_brow_lies_on_the_hands_and_the_forearms_lie_on_the_table()
+    {
+        var at = On("head-on-the-table", 1);
+        Assert.InRange((at("forehead") - at("right.hand-back")).Length, 0, 4 * Centimetre);
+        foreach (var side in new[] { "right", "left" })
+            Assert.InRange(Math.Abs(at($"{side}.wrist").Y - at($"{side}.elbow").Y), 0, 5 * Centimetre);
+    }
+
+    [Fact]
+    public void In_the_low_squat_the_feet_stand_apart_and_the_seat_hangs_below_the_knees()
+    {
+        var at = On("garland-squat", 1);
+        Assert.True((at("right.heel") - at("left.heel")).Length > 20 * Centimetre);
+        Assert.True(at("tail").Y < at("right.kneecap").Y - (5 * Centimetre));
+    }
+
+    [Fact]
+    public void Of_stacked_forearms_the_right_lies_on_top_of_the_left()
+    {
+        var at = On("stacked-elbows", 2);
+        double Height(string side) => (at($"{side}.elbow").Y + at($"{side}.wrist").Y) / 2;
+        Assert.True(Height("right") > Height("left") + (3 * Centimetre));
+    }
+
+    [Fact]
+    public void Lowered_from_the_plank_the_chest_is_low_and_the_elbows_are_close_to_the_ribs()
+    {
+        var (before, after) = (On("lower-down", 1), On("lower-down", 2));
+        Assert.True(after("heart").Y < before("heart").Y / 2);
+        // No wider than the shoulders.
+        Assert.InRange(Math.Abs(after("right.elbow").X - after("right.shoulder").X), 0, 6 * Centimetre);
+    }
+
+    [Theory]
+    [InlineData("knee-sways")]
+    [InlineData("knee-wipers-seated")]
+    [InlineData("ninety-ninety")]
+    public void Knees_sway_from_feet_set_wide_and_both_to_the_right(string id)
+    {
+        var (swayed, stood) = (On(id, 1), On(id, 2));
+        Assert.True((stood("right.heel") - stood("left.heel")).Length > 25 * Centimetre);
+        foreach (var side in new[] { "right", "left" })
+        {
+            var (way, toTheRight) = (swayed($"{side}.kneecap") - stood($"{side}.kneecap"), stood("right.hip") - stood("left.hip"));
+            Assert.True(way.Dot(toTheRight) / toTheRight.Length > 5 * Centimetre, side);
+        }
+    }
+
     private static Func<string, Vector> On(string id, int phase)
     {
         var skeleton = Cards.FormOf(id).Phases[phase - 1].Shape.Skeleton();

@@ -64,6 +64,26 @@ public class ArrowsAndSigns
             Assert.Equal(down, Math.Sign(tip.Y));
     }
 
+    [Fact]
+    public void Half_a_ring_round_a_trunk_says_that_it_turns_and_a_way_along_the_picture_that_it_bows()
+    {
+        var turning = Shaft("twists-through-centre", 0);
+        // As wide as a trunk with its arms, and lower in its middle, which is nearer, than at its ends.
+        Assert.InRange(turning.High.X - turning.Low.X, 250, 340);
+        var ends = turning.Points.Where(p => p.X < turning.Low.X + 30).Average(p => p.Y);
+        Assert.True(turning.High.Y > ends + 25);
+        var bowing = Shaft("chest-open-on-chair-back", 1);
+        Assert.True(bowing.High.Y - bowing.Low.Y > bowing.High.X - bowing.Low.X);
+    }
+
+    private static Loop Shaft(string id, int phase)
+    {
+        var form = Cards.FormOf(id);
+        var pen = new MarkPen();
+        new MotionArrows(form, See(form, phase)).Draw(phase, null, isOneOfSome: false, pen);
+        return pen.Path!.Loops().MaxBy(l => l.Points.Count)!;
+    }
+
     // Which way the head of the only arrow of a phase points.
     private static Vector2 Mark(MoveForm form, int phase)
     {

@@ -2,6 +2,7 @@ using System.Numerics;
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
 using AmpleTide.Core.Figures;
+using AmpleTide.Core.Figures.Paths;
 using AmpleTide.Core.Figures.Surface;
 
 namespace AmpleTide.Core.Tests.Figures;
@@ -50,6 +51,12 @@ public class MatAndFloor
             select $"{move.Id} in {form.Position.Id}, {form.Option}: {phase.Phase.Cue.Long}";
         Assert.False(hovering.Any(), string.Join("\n", hovering));
     }
+
+    [Theory]
+    [InlineData("towel-neck-rest", true)]
+    [InlineData("chin-tuck", false)]
+    public void Close_to_a_head_that_lies_the_mat_is_seen_and_none_close_to_one_that_does_not(string id, bool lies) =>
+        Assert.Equal(lies, FigureDrawing.Picture(Cards.FormOf(id)).Paths.Any(p => p.Tone == Tone.Mat));
 
     [Fact]
     public void A_mat_is_a_rectangle_no_narrower_than_a_mat_is()

@@ -64,6 +64,8 @@ internal sealed class MotionArrows(MoveForm form, Func<Vector, Vector2> see)
         foreach (var trail in trails)
             if (circling || (!isOneOfSome && IsWheel && Ring.IsOf(trail)))
                 Ring.Draw(trail, pen);
+            else if (trail.Turned != 0)
+                Ring.DrawTurn(trail, pen);
             else
                 Arrow.Along(pen, Fitted(trail), GoesBothWays, SizeOf(trail.Mark));
     }

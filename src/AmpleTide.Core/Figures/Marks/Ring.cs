@@ -38,6 +38,22 @@ internal sealed record Ring(float Broad, float Tall, float Gap, float Narrowest,
     /// <summary>Whether a way goes round.</summary>
     public static bool IsOf(Trail trail) => MathF.Abs(trail.Round) > GoesRound * trail.Travel * trail.Travel;
 
+    /// <summary>Draws the half of a ring before a trunk that turns in place: seen from the front or from behind, what is near goes that way.</summary>
+    public static void DrawTurn(Trail trail, MarkPen pen)
+    {
+        const float radius = 165,
+            past = .15f;
+        var way = Enumerable.Range(0, Steps + 1).Select(At);
+        Arrow.Along(pen, [.. trail.Turned < 0 ? way : way.Reverse()]);
+
+        // From the right end of its near half to the left, on the picture.
+        Vector2 At(int step)
+        {
+            var (sin, cos) = MathF.SinCos(past + (step * (MathF.PI - (2 * past)) / Steps));
+            return trail.Axis + (radius * new Vector2(OfHead.Broad * cos, OfHead.Tall * sin));
+        }
+    }
+
     /// <summary>Draws it.</summary>
     public static void Draw(Trail trail, MarkPen pen)
     {

@@ -12,7 +12,18 @@ namespace AmpleTide.Core.Figures.Marks;
 /// <param name="Outwards">Out of the body from its pictured place, of length 1.</param>
 /// <param name="Sidewards">How much of outwards is along the picture: 0 where it points at the eye.</param>
 /// <param name="Round">What all of its way goes round, in thousandths squared: positive with the hands of a clock.</param>
-internal sealed record Trail(Landmark Mark, List<Vector2> Points, float Travel, Vector2 Outwards, float Sidewards, float Round)
+/// <param name="Axis">What lies behind it inside the body, at its pictured place.</param>
+/// <param name="Turned">How far a trunk has turned in place, in degrees: positive to its left; 0 for what does otherwise.</param>
+internal sealed record Trail(
+    Landmark Mark,
+    List<Vector2> Points,
+    float Travel,
+    Vector2 Outwards,
+    float Sidewards,
+    float Round,
+    Vector2 Axis,
+    double Turned
+)
 {
     // Face and chest stay in place when they turn: what shows their way is a point far in front of them, so many times as far from the
     // axis as the skin. By eye, no source.
@@ -38,8 +49,23 @@ internal sealed record Trail(Landmark Mark, List<Vector2> Points, float Travel, 
             outwards.Unit(),
             length < 1 ? 0 : outwards.Length() / length,
             // Trails lead back in time. A head goes round over the floor, however far it nods on its way.
-            -Area(mark.Segment == Segment.Head && Reach(mark) == 1 ? places.ConvertAll(p => see(p with { Y = places[0].Y })) : points)
+            -Area(mark.Segment == Segment.Head && Reach(mark) == 1 ? places.ConvertAll(p => see(p with { Y = places[0].Y })) : points),
+            see(mark.Inside(back[0])),
+            mark.Name == "breastbone" ? Turn(back[farthest], back[0]) : 0
         );
+    }
+
+    // How far a trunk that is upright turns about the plumb line, in degrees; 0 where it does not, or rises and sinks more than it turns.
+    private static double Turn(Skeleton from, Skeleton to)
+    {
+        const double least = 8;
+        var (a, b) = (Facing(from), Facing(to));
+        var turned = double.RadiansToDegrees(Math.Atan2((a.Z * b.X) - (a.X * b.Z), (a.X * b.X) + (a.Z * b.Z)));
+        var risen = double.RadiansToDegrees(Math.Asin(b.Y) - Math.Asin(a.Y));
+        return IsUpright(from) && Math.Abs(turned) > Math.Max(least, Math.Abs(risen)) ? turned : 0;
+
+        Vector Facing(Skeleton body) => body.Chest.Turn * new Vector(0, 0, 1);
+        bool IsUpright(Skeleton body) => (body.Chest.Turn * new Vector(0, 1, 0)).Y > .5;
     }
 
     // Of what points go round, positive with the hands of a clock, as y goes down.

@@ -129,7 +129,7 @@ internal static class BodySurface
         );
         // Skull, face, jaw, nose.
         to.Oval(Part.Head, head, head.At(0, c + .010f, -.006f), .0475f, .0510f, .0555f);
-        to.Oval(Part.Head, head, head.At(jaw / 2, c - .012f, .010f), .0385f, .047f, .041f);
+        to.Oval(Part.Head, head, head.At(0, c - .012f, .010f), .0385f, .047f, .041f);
         to.Tube(
             Part.Head,
             [head.At(jaw - .016f, c - .040f, .022f), head.At(jaw, c - .047f, .031f), head.At(jaw + .016f, c - .040f, .022f)],

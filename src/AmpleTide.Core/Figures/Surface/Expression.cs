@@ -26,7 +26,7 @@ internal readonly record struct Expression(float Lids, float Mouth, float Round,
         };
 
     /// <summary>How far the jaw stands towards the left of its middle, in statures; more than life, so that it is seen.</summary>
-    public float JawShift => -.013f * Aside;
+    public float JawShift => -.017f * Aside;
 
     public Expression Towards(Expression end, float t) =>
         new(
