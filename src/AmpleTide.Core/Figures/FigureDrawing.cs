@@ -129,7 +129,7 @@ public static class FigureDrawing
         var beyond = (int)((frame[3] - frame[1]) * Beyond);
         int[] within = beside is null
             ? [frame[0] - beyond, frame[1] - beyond, frame[2] + beyond, frame[3] + Edge]
-            : [box[0] - Edge, closeUp == CloseUp.Feet ? box[1] : frame[1] - beyond, box[2] + Edge, frame[3] + Edge];
+            : [box[0] - Edge, closeUp is CloseUp.Feet or CloseUp.Lap ? box[1] : frame[1] - beyond, box[2] + Edge, frame[3] + Edge];
         return Renderer.Draw(seen, view, centre.Single(), scale, within) with { Box = box };
     }
 

@@ -66,10 +66,13 @@ internal static class Moments
         var isBust = form.Drawn.CloseUp?.IsBust() == true;
         var all = Enumerable
             .Range(1, moments.Count)
-            .Where(inRow => moments.Count % inRow == 0 && (!isBust || inRow > 1))
+            .Where(inRow => Missing(moments.Count, inRow) <= 1 && (!isBust || inRow > 1))
             .Select(inRow => InRows(moments, inRow))
             .MinBy(picture => Framing.Shrinks(picture.Box))!;
         return all with { Box = Framing.Round(all.Box, onFloor: form.Drawn.CloseUp is null) };
+
+        // How many the last row has fewer than the others: of three the third may stand alone below.
+        static int Missing(int count, int inRow) => (inRow - (count % inRow)) % inRow;
 
         Figure Moment(MoveForm seen, int i) =>
             FigureDrawing.Moment(seen, shown[i].Phase, i == 0 ? null : Since(shown[i - 1], shown[i]), mat, company);

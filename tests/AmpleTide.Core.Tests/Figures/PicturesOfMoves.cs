@@ -241,6 +241,16 @@ public class PicturesOfMoves
         Assert.True(Apart("squeeze-and-sigh").Down > Apart("squeeze-and-sigh").Right);
     }
 
+    [Fact]
+    public void Of_three_moments_that_are_broad_the_third_stands_alone_below_the_middle_of_the_others()
+    {
+        var heads = Card("crossed-arm-circle").Loops(Tone.Hair).OrderByDescending(l => l.Area).Take(3).Select(l => l.Middle).ToList();
+        var third = heads.MaxBy(h => h.Y);
+        var others = heads.Where(h => h != third).OrderBy(h => h.X).ToList();
+        Assert.All(others, h => Assert.True(h.Y < third.Y - 300));
+        Assert.InRange(third.X, others[0].X + 100, others[1].X - 100);
+    }
+
     [Theory]
     [InlineData("long-out-breath", 0, true)]
     [InlineData("long-out-breath", 2, false)]
