@@ -14,6 +14,8 @@ async function shot(name, path, theme, act = async () => {}, viewport = { width:
     localStorage.setItem('ample-tide.safety-read', '1');
   }, theme);
   await page.goto(`${base}/#${path}`);
+  // A slow machine is idle also before the view has come.
+  await page.getByRole('heading', { level: 1 }).first().waitFor();
   await page.waitForLoadState('networkidle');
   await act(page);
   await page.waitForLoadState('networkidle');

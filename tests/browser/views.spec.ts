@@ -177,3 +177,11 @@ test('sides, body, bring and people are clean, and readable at 320 pixels', asyn
     expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)).toBe(0);
   }
 });
+
+test('minutes under the tide on paper end within it', async ({ page }) => {
+  await page.goto('/#/sheet/low-water-shoulders');
+  const minutes = page.locator('svg[viewBox="0 0 1000 108"] text');
+  await expect(minutes).toHaveText(['0', '5', '10', '15', '20', '25', '30', '35', '40', '45']);
+  const ends = await minutes.evaluateAll((all) => all.map((t) => (t as SVGTextElement).getBBox()).map((b) => b.x + b.width));
+  expect(Math.max(...ends)).toBeLessThan(1001);
+});

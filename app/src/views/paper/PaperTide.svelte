@@ -12,14 +12,25 @@
         .join('') +
       `L${width} ${height}Z`,
   );
-  const minutes = $derived(Array.from({ length: Math.floor(totalMs / 300_000) + 1 }, (_, i) => i * 5));
+  // As wide as two digits: what would begin nearer to the end, ends there.
+  const label = 20;
+  const minutes = $derived(
+    Array.from({ length: Math.floor(totalMs / 300_000) + 1 }, (_, i) => {
+      const x = ((i * 300_000) / Math.max(1, totalMs)) * width;
+      return { minute: i * 5, x, isLast: x > width - label };
+    }),
+  );
 </script>
 
 <svg viewBox="0 0 {width} {height + 18}" class="mt-1 w-full" aria-hidden="true">
   <path d={path} fill="var(--water-bottom)" stroke="var(--water-line)" stroke-width="2" />
-  {#each minutes as minute (minute)}
-    <text x={((minute * 60_000) / totalMs) * width} y={height + 14} font-size="13" fill="var(--muted)"
-      >{minute}</text
+  {#each minutes as { minute, x, isLast } (minute)}
+    <text
+      x={isLast ? width : x}
+      y={height + 14}
+      font-size="13"
+      fill="var(--muted)"
+      text-anchor={isLast ? 'end' : 'start'}>{minute}</text
     >
   {/each}
 </svg>
