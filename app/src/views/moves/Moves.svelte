@@ -1,3 +1,9 @@
+<script module lang="ts">
+  // The first screen is drawn before the rest of three hundred cards; whoever comes back finds all of them there.
+  const firstCards = 30;
+  let cardsAtFirst = firstCards;
+</script>
+
 <script lang="ts">
   import type { Move } from '../../lib/api/client';
   import { plain } from '../../lib/words';
@@ -38,10 +44,9 @@
     Object.keys(anything).some((key) => wanted[key as keyof Wanted] !== anything[key as keyof Wanted]),
   );
 
-  // The first screen is drawn before the rest of three hundred cards; whoever comes back finds all of them there.
-  const firstCards = 30;
   const moreCards = 75;
-  let drawn = $state(catalogue.moves.size > 0 ? Infinity : firstCards);
+  let drawn = $state(cardsAtFirst);
+  onDestroy(() => (cardsAtFirst = Math.max(firstCards, drawn)));
   $effect(() => {
     if (found.length <= drawn) return;
     const first = found[0]!;

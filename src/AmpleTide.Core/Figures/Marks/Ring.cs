@@ -38,7 +38,9 @@ internal sealed record Ring(float Broad, float Tall, float Gap, float Narrowest,
     /// <summary>Whether a way goes round.</summary>
     public static bool IsOf(Trail trail) => MathF.Abs(trail.Round) > GoesRound * trail.Travel * trail.Travel;
 
-    /// <summary>Draws the half of a ring before a trunk that turns in place: seen from the front or from behind, what is near goes that way.</summary>
+    /// <summary>
+    /// Draws the half of a ring before a trunk that turns in place. Seen from the front or from behind, what is near goes that way.
+    /// </summary>
     public static void DrawTurn(Trail trail, MarkPen pen)
     {
         const float radius = 165,
