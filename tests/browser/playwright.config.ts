@@ -11,7 +11,7 @@ export default defineConfig({
   reporter: [['list']],
   // Long enough for a machine that others take most of: these tests say what is right, the benches how fast it is.
   timeout: 90_000,
-  expect: { timeout: 10_000 },
+  expect: { timeout: 20_000 },
   use: {
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
