@@ -142,8 +142,13 @@ public static class FigureDrawing
             ? null
             : form.Drawn.CloseUp;
 
-    // The breast is as high as the seat.
-    private static bool Lies(Skeleton body) => Math.Abs((body.Chest.Turn * new Vector(0, 1, 0)).Y) < 0.4;
+    // The head is near the floor and no higher than the seat; who kneels on all fours carries it.
+    private static bool Lies(Skeleton body)
+    {
+        const double nearFloor = 0.15,
+            level = 0.4;
+        return Math.Abs((body.Chest.Turn * new Vector(0, 1, 0)).Y) < level && body[Segment.Head].Origin.Y < nearFloor;
+    }
 
     private static bool BendsOver(Shape shape) => (shape.Skeleton().Chest.Turn * new Vector(0, 0, 1)).Y < -0.5;
 

@@ -1,6 +1,5 @@
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
-using AmpleTide.Core.Figures;
 using AmpleTide.Core.Tests.Figures;
 
 namespace AmpleTide.Core.Tests.Catalogue;
@@ -63,11 +62,6 @@ public class ShapesDoWhatWordsSay
         Assert.InRange(Math.Abs(Math.Asin(shin.Y / shin.Length)) * 180 / Math.PI, 0, 25);
         Assert.True(at("right.ankle").Y > at("left.kneecap").Y + (10 * Centimetre));
     }
-
-    [Theory]
-    [InlineData("wake-hands-and-feet")]
-    [InlineData("shake-the-hands")]
-    public void What_is_shaken_is_told_by_one_picture(string id) => Assert.Single(Moments.Of(Cards.FormOf(id)));
 
     [Fact]
     public void At_a_table_the_brow_lies_on_the_hands_and_the_forearms_lie_on_the_table()

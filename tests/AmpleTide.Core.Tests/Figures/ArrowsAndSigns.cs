@@ -162,7 +162,8 @@ public class ArrowsAndSigns
     [Fact]
     public void An_arrow_is_long_enough_for_its_head_and_no_longer_than_reads_well()
     {
-        foreach (var form in Cards.All.Where(f => f.Move.Sides != Sidedness.Circling && f.Move.Id != "opposing-arm-circles")) // these have rings
+        // Circles have rings.
+        foreach (var form in Cards.All.Where(f => f.Move.Sides != Sidedness.Circling && f.Move.Id != "opposing-arm-circles"))
         {
             var pen = new MarkPen();
             new MotionArrows(form, See(form, form.Move.Picture)).Draw(form.Move.Picture, null, isOneOfSome: false, pen);

@@ -241,6 +241,11 @@ public class PicturesOfMoves
         Assert.True(Apart("squeeze-and-sigh").Down > Apart("squeeze-and-sigh").Right);
     }
 
+    [Theory]
+    [InlineData("wake-hands-and-feet")]
+    [InlineData("shake-the-hands")]
+    public void What_is_shaken_is_told_by_one_picture(string id) => Assert.Single(Moments.Of(Cards.FormOf(id)));
+
     [Fact]
     public void Of_three_moments_that_are_broad_the_third_stands_alone_below_the_middle_of_the_others()
     {

@@ -2,21 +2,18 @@
   const { points, totalMs }: { points: readonly number[][]; totalMs: number } = $props();
 
   const [width, height, highest] = [1000, 90, 1250];
+  const across = (ms: number) => (ms / Math.max(1, totalMs)) * width;
+  const up = (level: number) => height - height * Math.min(1, level / highest);
   const path = $derived(
     `M0 ${height}` +
-      points
-        .map(
-          (point) =>
-            `L${((point[0]! / Math.max(1, totalMs)) * width).toFixed(1)} ${(height - height * Math.min(1, point[1]! / highest)).toFixed(1)}`,
-        )
-        .join('') +
+      points.map(([ms, level]) => `L${across(ms!).toFixed(1)} ${up(level!).toFixed(1)}`).join('') +
       `L${width} ${height}Z`,
   );
   // As wide as two digits: what would begin nearer to the end, ends there.
   const label = 20;
   const minutes = $derived(
     Array.from({ length: Math.floor(totalMs / 300_000) + 1 }, (_, i) => {
-      const x = ((i * 300_000) / Math.max(1, totalMs)) * width;
+      const x = across(i * 300_000);
       return { minute: i * 5, x, isLast: x > width - label };
     }),
   );
