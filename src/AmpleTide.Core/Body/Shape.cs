@@ -37,6 +37,7 @@ public sealed record Support(string Name, double Height, string Prop)
         new("towel", 0.029),
         new("ball", 0.038),
         new("bolster", 0.088),
+        new("bolster-raised", 0.088, "bolster"),
         new("pillow", 0.035),
         new("blanket", 0.018),
     }.ToDictionary(s => s.Name);

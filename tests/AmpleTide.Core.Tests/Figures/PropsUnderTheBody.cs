@@ -50,6 +50,41 @@ public class PropsUnderTheBody
         Assert.True(back.Centre.Y > seat.Y && back.Centre.Z < seat.Z);
     }
 
+    [Theory]
+    [InlineData("propped")] // a bolster that leans on pillows
+    [InlineData("long-recline")] // a bolster that lies along the spine
+    public void A_bolster_under_the_back_carries_the_head_too(string position)
+    {
+        var shape = Shipped.Catalogue.Position(position)!.Base;
+        var body = shape.Skeleton();
+        var bolster = SolidsOf(to => to.Under(shape.Contacts, body)).Where(s => s.IsBox).MaxBy(s => s.C.Length());
+        foreach (var mark in new[] { "occiput", "back" })
+        {
+            var from = Landmark.Find(mark)!.On(body).Single() - bolster.Centre;
+            float Along(Vector3 axis) => Vector3.Dot(from, Vector3.Normalize(axis));
+            Assert.InRange((Along(bolster.B) - bolster.B.Length()) * Stature, -3, 3);
+            Assert.InRange(MathF.Abs(Along(bolster.C)), 0, bolster.C.Length() + .02f);
+        }
+    }
+
+    [Fact]
+    public void A_bolster_that_leans_stands_on_the_floor_and_on_its_pillows()
+    {
+        var shape = Shipped.Catalogue.Position("propped")!.Base;
+        var boxes = SolidsOf(to => to.Under(shape.Contacts, shape.Skeleton())).Where(s => s.IsBox).OrderBy(s => s.Centre.Y).ToList();
+        var bolster = boxes.MaxBy(s => s.C.Length());
+        boxes.Remove(bolster);
+        Assert.InRange(boxes.Count, 2, 4);
+        Assert.Equal(0, (boxes[0].Centre.Y - boxes[0].B.Length()) * Stature, 1f);
+        foreach (var (below, above) in boxes.Zip(boxes.Skip(1)))
+            Assert.Equal(below.Centre.Y + below.B.Length(), above.Centre.Y - above.B.Length(), .005f);
+        // Its lower edge, and its lower face above the middle of the pile.
+        Assert.InRange((bolster.Centre - bolster.B - bolster.C).Y * Stature, -2, 4);
+        var top = boxes[^1].Centre with { Y = boxes[^1].Centre.Y + boxes[^1].B.Length() };
+        var face = Vector3.Dot(top - bolster.Centre, Vector3.Normalize(bolster.B)) + bolster.B.Length();
+        Assert.Equal(0, face * Stature, 2f);
+    }
+
     [Fact]
     public void A_wall_stands_where_the_back_leans_and_a_balls_breadth_farther_with_a_ball_between()
     {

@@ -49,6 +49,9 @@ internal sealed class PropSurface(Solids to)
                     foreach (var at in points)
                         to.Ball(Part.Ball, at with { Y = height / 2 }, height / 2);
                     break;
+                case "bolster-raised":
+                    RaisedBolster(body, height);
+                    break;
                 default:
                     foreach (var cluster in Clusters(points))
                         Thing(group.Key.Name, cluster, height);
@@ -141,7 +144,7 @@ internal sealed class PropSurface(Solids to)
         if (name == "towel")
             Roll(middle with { Y = height / 2 }, half.X, height / 2);
         else if (isSoft)
-            Cushion(middle - half, (middle + half) with { Y = height });
+            Cushion(middle with { Y = height / 2 }, new(half.X, 0, 0), new(0, height / 2, 0), new(0, 0, half.Z));
         else
             to.Box(hard++, middle - half, (middle + half) with { Y = height });
     }
@@ -153,26 +156,48 @@ internal sealed class PropSurface(Solids to)
         to.Tube(soft++, [middle - half, middle + half], [radius, radius]);
     }
 
-    // A box whose edge is round.
-    private void Cushion(Vector3 low, Vector3 high)
+    // Along a back that leans, from the middle of it to beyond the head, its upper end on a pile of pillows.
+    private void RaisedBolster(Skeleton body, float thick)
+    {
+        const float below = .03f,
+            pillowsFrom = .64f;
+        var (wide, length, _) = SizeOf("bolster");
+        var back = Landmark.Find("back")!.On(body).Single();
+        var along = Vector3.Normalize(back - Landmark.Find("low-back")!.On(body).Single());
+        var across = Vector3.Normalize(Vector3.Cross(Vector3.UnitY, along));
+        var up = Vector3.Cross(along, across);
+        var middle = back + (along * ((length / 2) - below)) - (up * (thick / 2));
+        Cushion(middle, across * (wide / 2), up * (thick / 2), along * (length / 2));
+
+        var carried = back + (along * ((length * pillowsFrom) - below)) - (up * thick);
+        var pillow = (float)Support.Find("pillow")!.Height;
+        var (x, z, _) = SizeOf("pillow");
+        var pile = Math.Max(1, (int)MathF.Round(carried.Y / pillow));
+        for (var n = 0; n < pile; n++)
+        {
+            var half = carried.Y / pile / 2;
+            Cushion(carried with { Y = ((2 * n) + 1) * half }, new(x / 2, 0, 0), new(0, half, 0), new(0, 0, z / 2));
+        }
+    }
+
+    // A box whose edge is round, by half its axes.
+    private void Cushion(Vector3 middle, Vector3 x, Vector3 y, Vector3 z)
     {
         const float step = .012f;
         var part = soft++;
-        var (height, r) = (high.Y, MathF.Min(high.Y / 2, .022f));
-        to.Box(part, new(low.X + (r * .6f), 0, low.Z + (r * .6f)), new(high.X - (r * .6f), height - (r * .1f), high.Z - (r * .6f)));
-        Span<Vector3> corners =
-        [
-            new(low.X + r, height / 2, low.Z + r),
-            new(high.X - r, height / 2, low.Z + r),
-            new(high.X - r, height / 2, high.Z - r),
-            new(low.X + r, height / 2, high.Z - r),
-        ];
+        var r = MathF.Min(y.Length(), .022f);
+        var (alongX, alongZ) = (Vector3.Normalize(x), Vector3.Normalize(z));
+        var (roundX, roundZ) = (alongX * r, alongZ * r);
+        var below = Vector3.Normalize(y) * (r * .05f);
+        to.Add(new(middle - below, x - (roundX * .6f), y - below, z - (roundZ * .6f), part, IsBox: true));
+        var (sideX, sideZ) = (x - roundX, z - roundZ);
+        Span<Vector3> corners = [middle - sideX - sideZ, middle + sideX - sideZ, middle + sideX + sideZ, middle - sideX + sideZ];
         for (var i = 0; i < 4; i++)
         {
             var (a, b) = (corners[i], corners[(i + 1) % 4]);
             var steps = Math.Max(1, (int)((b - a).Length() / step));
             for (var k = 0; k <= steps; k++)
-                to.Add(new(Vector3.Lerp(a, b, k / (float)steps), new(r, 0, 0), new(0, height / 2, 0), new(0, 0, r), part, b - a));
+                to.Add(new(Vector3.Lerp(a, b, k / (float)steps), roundX, y, roundZ, part, b - a));
         }
     }
 
