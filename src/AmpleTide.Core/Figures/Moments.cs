@@ -13,6 +13,10 @@ internal static class Moments
     // A flow between two shapes that lie farther apart than this, in statures, is shown by both; by eye, no source.
     private const double FarApart = .035;
 
+    // Several in a frame are smaller, and drawn more coarsely by this power of their number, so that no picture takes long to draw or to
+    // send; by eye, no source.
+    private const float Coarser = 1.15f;
+
     private static readonly Landmark[] Telling =
     [
         .. from name in new[]
@@ -54,8 +58,10 @@ internal static class Moments
     public static Figure Draw(MoveForm form, IReadOnlyList<Pictured> shown)
     {
         var mat = Mat.Under(shown.Select(s => new Pose(form.Phases[s.Phase].Shape)));
-        // Several in a frame are smaller, so that as much is seen drawn more coarsely.
-        var company = new Company(FigureDrawing.Fine / shown.Count, shown.Max(s => FigureDrawing.BottomOf(form, s.Phase)));
+        var company = new Company(
+            FigureDrawing.Fine / MathF.Pow(shown.Count, Coarser),
+            shown.Max(s => FigureDrawing.BottomOf(form, s.Phase))
+        );
         // What is drawn mirrored is drawn from the mirrored viewpoint, so that all are seen from one.
         var otherwise = form with
         {

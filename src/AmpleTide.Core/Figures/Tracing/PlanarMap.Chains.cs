@@ -9,72 +9,83 @@ internal sealed partial class PlanarMap
     private static readonly int[] StepX = [1, 0, -1, 0],
         StepY = [0, 1, 0, -1];
 
-    private byte[] degrees = [],
+    // For each corner a bit for each way that a line leaves it, and for each that has been followed.
+    private byte[] ways = [],
         traced = [];
 
     private int Row => width + 1;
 
     private void FindChains()
     {
-        var corners = CountLines();
+        var corners = FindWays();
         foreach (var corner in corners)
-            if (degrees[corner] != 2)
+            if (IsNode(corner))
                 for (var way = 0; way < 4; way++)
                     Follow(corner, way);
         foreach (var corner in corners)
-            if (degrees[corner] == 2)
+            if (!IsNode(corner))
                 for (var way = 0; way < 4; way++)
                     Follow(corner, way);
     }
 
-    // How many lines meet in each corner; those where any do.
-    private List<int> CountLines()
+    private bool IsNode(int corner) => BitOperations.PopCount(ways[corner]) != 2;
+
+    // The corners where any lines meet.
+    private List<int> FindWays()
     {
+        const byte right = 1,
+            toTheBottom = 2,
+            left = 4,
+            up = 8;
         var size = Row * (height + 1);
-        if (degrees.Length < size)
-            (degrees, traced) = (new byte[size], new byte[size]);
-        Array.Clear(degrees, 0, size);
+        if (ways.Length < size)
+            (ways, traced) = (new byte[size], new byte[size]);
+        Array.Clear(ways, 0, size);
         Array.Clear(traced, 0, size);
         var corners = new List<int>(4096);
-        Scan(across, 1, Row + 1);
-        Scan(down, Row, Row + 1);
+        Scan(across, 1, toTheBottom, Row + 1, up);
+        Scan(down, Row, right, Row + 1, left);
         return corners;
 
-        void Scan(byte[] cracks, int from, int to)
+        void Scan(byte[] cracks, int from, byte onFrom, int to, byte backFrom)
         {
-            var all = cracks.AsSpan(0, width * height);
-            for (var at = 0; at < all.Length; at++)
+            for (var y = 0; y < height; y++)
             {
-                var skip = all[at..].IndexOfAnyExcept((byte)0);
-                if (skip < 0)
-                    break;
-                at += skip;
-                var corner = (at / width * Row) + (at % width);
-                Meet(corner + from);
-                Meet(corner + to);
+                var row = cracks.AsSpan(y * width, width);
+                for (var x = 0; x < width; x++)
+                {
+                    var skip = row[x..].IndexOfAnyExcept((byte)0);
+                    if (skip < 0)
+                        break;
+                    x += skip;
+                    var corner = (y * Row) + x;
+                    Meet(corner + from, onFrom);
+                    Meet(corner + to, backFrom);
+                }
             }
         }
 
-        void Meet(int corner)
+        void Meet(int corner, byte way)
         {
-            if (degrees[corner]++ == 0)
+            if (ways[corner] == 0)
                 corners.Add(corner);
+            ways[corner] |= way;
         }
     }
 
-    // What a step from a corner runs between.
+    // What the step that leaves a corner this way runs between.
     private byte Crack(int x, int y, int way) =>
         way switch
         {
-            0 => x < width && y > 0 && y < height ? down[((y - 1) * width) + x] : (byte)0,
-            1 => y < height && x > 0 && x < width ? across[(y * width) + x - 1] : (byte)0,
-            2 => Crack(x - 1, y, 0),
-            _ => Crack(x, y - 1, 1),
+            0 => down[((y - 1) * width) + x],
+            1 => across[(y * width) + x - 1],
+            2 => down[((y - 1) * width) + x - 1],
+            _ => across[((y - 1) * width) + x - 1],
         };
 
     private (int Left, int Right) RegionsAt(int x, int y, int way)
     {
-        int At(int column, int row) => regions.Of[(row * width) + column];
+        int At(int column, int row) => regions.At((row * width) + column);
         return way switch
         {
             0 => (At(x, y - 1), At(x, y)),
@@ -87,14 +98,14 @@ internal sealed partial class PlanarMap
     private void Follow(int corner, int way)
     {
         var (x, y) = (corner % Row, corner / Row);
-        if (Crack(x, y, way) == 0 || (traced[corner] >> way & 1) != 0)
+        if (((ways[corner] & ~traced[corner]) >> way & 1) == 0)
             return;
         var (left, right) = RegionsAt(x, y, way);
         var chain = new Chain
         {
             Left = left,
             Right = right,
-            IsLoop = degrees[corner] == 2,
+            IsLoop = !IsNode(corner),
         };
         chain.Corners.Add(corner);
         var at = corner;
@@ -106,19 +117,12 @@ internal sealed partial class PlanarMap
             at = (y * Row) + x;
             traced[at] |= (byte)(1 << (way ^ 2));
             chain.Corners.Add(at);
-            if (degrees[at] != 2 || at == corner)
+            if (IsNode(at) || at == corner)
                 break;
-            way = OnFrom(x, y, way);
+            // The one that it did not come by.
+            way = BitOperations.TrailingZeroCount(ways[at] & ~(1 << (way ^ 2)));
         }
         chains.Add(chain);
-    }
-
-    private int OnFrom(int x, int y, int came)
-    {
-        for (var way = 0; way < 4; way++)
-            if (way != (came ^ 2) && Crack(x, y, way) != 0)
-                return way;
-        return came;
     }
 
     private Vector2 Place(int corner) => new(corner % Row, corner / Row);

@@ -5,13 +5,18 @@ namespace AmpleTide.Core.Figures.Tracing;
 /// </summary>
 internal sealed class Regions
 {
+    // Of each label: the one it is joined to, its colour, its pixels, and in the end its region.
     private readonly List<int> parents = [],
-        colours = [];
-    private int[] sizes = [];
-    private int[] of = [];
+        colours = [],
+        pixels = [];
+    private int[] regionOf = [],
+        sizes = [];
 
-    /// <summary>The region of each pixel.</summary>
-    public int[] Of => of;
+    // The label of each pixel: a run's own, or that of the run above it.
+    private int[] labels = [];
+
+    /// <summary>The region of a pixel.</summary>
+    public int At(int pixel) => regionOf[labels[pixel]];
 
     /// <summary>The colour of each region.</summary>
     public List<int> Colours { get; } = [];
@@ -22,15 +27,23 @@ internal sealed class Regions
     public void Find(int width, int height, int[] image, byte[] across, byte[] down)
     {
         var size = width * height;
-        if (of.Length < size)
-            of = new int[size];
+        if (labels.Length < size)
+            labels = new int[size];
         parents.Clear();
         colours.Clear();
-        parents.Add(0);
-        colours.Add(0);
+        pixels.Clear();
+        Add(0);
         for (var y = 0; y < height; y++)
             Row(width, y, image, across, down);
         Number(size);
+    }
+
+    private int Add(int colour)
+    {
+        parents.Add(parents.Count);
+        colours.Add(colour);
+        pixels.Add(0);
+        return parents.Count - 1;
     }
 
     private void Row(int width, int y, int[] image, byte[] across, byte[] down)
@@ -43,7 +56,7 @@ internal sealed class Regions
             {
                 var stop = image.AsSpan(row + x, width - x).IndexOfAnyExcept(0);
                 stop = stop < 0 ? width - x : stop;
-                of.AsSpan(row + x, stop).Clear();
+                labels.AsSpan(row + x, stop).Clear();
                 x += stop;
                 continue;
             }
@@ -51,7 +64,9 @@ internal sealed class Regions
             while (x + 1 < width && across[row + x] == 0 && image[row + x + 1] == colour)
                 x++;
             x++;
-            of.AsSpan(row + from, x - from).Fill(Label(colour, row + from - width, row + x - width, image, down));
+            var label = Label(colour, row + from - width, row + x - width, image, down);
+            labels.AsSpan(row + from, x - from).Fill(label);
+            pixels[label] += x - from;
         }
     }
 
@@ -62,7 +77,7 @@ internal sealed class Regions
         {
             if (down[i] != 0 || image[i] != colour)
                 continue;
-            var root = Root(of[i]);
+            var root = Root(labels[i]);
             if (label < 0)
                 label = root;
             else if (root != label)
@@ -71,11 +86,7 @@ internal sealed class Regions
                 parents[joined] = label;
             }
         }
-        if (label >= 0)
-            return label;
-        parents.Add(parents.Count);
-        colours.Add(colour);
-        return parents.Count - 1;
+        return label >= 0 ? label : Add(colour);
     }
 
     private int Root(int label)
@@ -88,29 +99,19 @@ internal sealed class Regions
     // Numbers without gaps, in the order they come.
     private void Number(int size)
     {
-        Span<int> number = new int[parents.Count];
+        regionOf = new int[parents.Count];
         Colours.Clear();
         Colours.Add(0);
-        for (var k = 1; k < number.Length; k++)
+        for (var k = 1; k < regionOf.Length; k++)
             if (parents[k] == k)
             {
-                number[k] = Colours.Count;
+                regionOf[k] = Colours.Count;
                 Colours.Add(colours[k]);
             }
-        for (var k = 1; k < number.Length; k++)
-            number[k] = number[Root(k)];
         sizes = new int[Colours.Count];
-        for (var i = NextFilled(0, size); i < size; i = NextFilled(i + 1, size))
-            sizes[of[i] = number[of[i]]]++;
+        for (var k = 1; k < regionOf.Length; k++)
+            sizes[regionOf[k] = regionOf[Root(k)]] += pixels[k];
         sizes[0] = size;
-    }
-
-    private int NextFilled(int from, int size)
-    {
-        if (from >= size)
-            return size;
-        var skip = of.AsSpan(from, size - from).IndexOfAnyExcept(0);
-        return skip < 0 ? size : from + skip;
     }
 
     /// <summary>Gives specks to the neighbour they share most of their border with.</summary>
@@ -122,16 +123,16 @@ internal sealed class Regions
         var inner = (width * height) - width;
         var borders = new Dictionary<(int Speck, int Neighbour), int>();
         foreach (var i in Cracked(across, inner))
-            Note(of[i], of[i + 1]);
+            Note(At(i), At(i + 1));
         foreach (var i in Cracked(down, inner))
-            Note(of[i], of[i + width]);
+            Note(At(i), At(i + width));
         var into = Enumerable.Range(0, sizes.Length).ToArray();
         var most = new int[sizes.Length];
         foreach (var ((speck, neighbour), shared) in borders)
             if (sizes[neighbour] >= least && shared > most[speck])
                 (most[speck], into[speck]) = (shared, neighbour);
-        for (var i = NextFilled(0, width * height); i < width * height; i = NextFilled(i + 1, width * height))
-            of[i] = into[of[i]];
+        foreach (ref var region in regionOf.AsSpan())
+            region = into[region];
         Close(across, inner, 1);
         Close(down, inner, width);
 
@@ -148,7 +149,7 @@ internal sealed class Regions
         void Close(byte[] cracks, int count, int step)
         {
             for (var i = 0; i < count; i++)
-                if (cracks[i] == 1 && of[i] == of[i + step])
+                if (cracks[i] == 1 && At(i) == At(i + step))
                     cracks[i] = 0;
         }
     }
