@@ -218,7 +218,7 @@ public class PicturesOfMoves
         foreach (var form in Shipped.Catalogue.Moves.Select(m => Form(m.Id)))
         {
             var shown = Moments.Of(form).Count;
-            if (shown == 1 || form.Drawn.CloseUp is { } closeUp && (closeUp == CloseUp.Lap || !closeUp.IsBust()))
+            if (shown == 1 || form.Drawn.CloseUp is { } closeUp && !closeUp.IsBust())
                 continue;
             var picture = Card(form.Move.Id);
             // A head each; hair that something lies across is in pieces.
