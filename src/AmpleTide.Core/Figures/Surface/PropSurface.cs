@@ -159,7 +159,7 @@ internal sealed class PropSurface(Solids to)
     // Along a back that leans, from the middle of it to beyond the head, its upper end on a pile of pillows.
     private void RaisedBolster(Skeleton body, float thick)
     {
-        const float below = .03f,
+        const float below = .04f,
             pillowsFrom = .64f;
         var (wide, length, _) = SizeOf("bolster");
         var back = Landmark.Find("back")!.On(body).Single();
@@ -171,7 +171,8 @@ internal sealed class PropSurface(Solids to)
 
         var carried = back + (along * ((length * pillowsFrom) - below)) - (up * thick);
         var pillow = (float)Support.Find("pillow")!.Height;
-        var (x, z, _) = SizeOf("pillow");
+        // Lengthwise, so that they show little beside it.
+        var (z, x, _) = SizeOf("pillow");
         var pile = Math.Max(1, (int)MathF.Round(carried.Y / pillow));
         for (var n = 0; n < pile; n++)
         {
