@@ -6,8 +6,7 @@ import { expect, line, open, test, uneven } from './fixtures';
 
 /** Nothing is lost: not with the tab, not with the server, not with the network, not between two tabs. */
 
-const more = (page: import('@playwright/test').Page, id: string) =>
-  line(page, id).getByRole('button', { name: 'More breaths' });
+const more = (page: import('@playwright/test').Page, id: string) => line(page, id).getByRole('button', { name: 'More breaths' });
 const dose = (page: import('@playwright/test').Page, id: string) => line(page, id).getByRole('textbox');
 const saved = (page: import('@playwright/test').Page) =>
   expect(page.getByText('Saved', { exact: true })).toBeVisible({ timeout: 15_000 });
@@ -76,9 +75,17 @@ test('a tab that is killed while another saved finds both when it comes back', a
   await expect(dose(again, 'l3')).toHaveValue('7');
 });
 
-test('two tabs that are killed with unsaved work lose neither: one goes on, the other is on the shelf', async ({ page, own, context, request }) => {
+test('two tabs that are killed with unsaved work lose neither: one goes on, the other is on the shelf', async ({
+  page,
+  own,
+  context,
+  request,
+}) => {
   const other = await context.newPage();
-  for (const [tab, id, times] of [[page, 'l1', 1], [other, 'l3', 2]] as const) {
+  for (const [tab, id, times] of [
+    [page, 'l1', 1],
+    [other, 'l3', 2],
+  ] as const) {
     await open(tab, own.id);
     await tab.route('**/api/classes/**', (route) => (route.request().method() === 'PUT' ? route.abort() : route.continue()));
     for (let i = 0; i < times; i++) await more(tab, id).click();
@@ -94,7 +101,10 @@ test('two tabs that are killed with unsaved work lose neither: one goes on, the 
   const doses = async (id: string) =>
     (await (await request.get(`/api/classes/${id}`)).json()).sections[0].items.map((l: { breaths: number }) => l.breaths);
   await saved(again);
-  expect([await doses(own.id), await doses(copy.id)].sort()).toEqual([[3, 3, 5], [4, 3, 3]]);
+  expect([await doses(own.id), await doses(copy.id)].sort()).toEqual([
+    [3, 3, 5],
+    [4, 3, 3],
+  ]);
   await request.delete(`/api/classes/${copy.id}`);
 });
 

@@ -23,7 +23,15 @@ async function tabTo(page: Page, name: RegExp) {
 
 /** What is put in, with its dose; all in the order of the class. */
 const sections: [string, [string, number][]][] = [
-  ['Arrive', [['Settle and sit tall', 12], ['Longer out-breath', 8], ['Natural breath again', 5], ['Open the eyes', 1]]],
+  [
+    'Arrive',
+    [
+      ['Settle and sit tall', 12],
+      ['Longer out-breath', 8],
+      ['Natural breath again', 5],
+      ['Open the eyes', 1],
+    ],
+  ],
   [
     'Warm',
     [
@@ -48,8 +56,22 @@ const sections: [string, [string, number][]][] = [
       ['Reverse warrior', 3],
     ],
   ],
-  ['Soften', [['Bridge, up and down', 8], ['Hug both knees', 8], ['Figure four', 8], ['Knees rolled to a side', 8]]],
-  ['Rest', [['Final rest', 600], ['Wake hands and feet', 3]]],
+  [
+    'Soften',
+    [
+      ['Bridge, up and down', 8],
+      ['Hug both knees', 8],
+      ['Figure four', 8],
+      ['Knees rolled to a side', 8],
+    ],
+  ],
+  [
+    'Rest',
+    [
+      ['Final rest', 600],
+      ['Wake hands and feet', 3],
+    ],
+  ],
   ['Close', [['Palms together and a bow', 2]]],
 ];
 const lines = sections.flatMap(([, moves]) => moves);
@@ -93,7 +115,7 @@ test('a class of 45 minutes and 25 lines is made by keyboard alone, ends without
     const here = page.locator('.line.at');
     await expect(here.getByRole('heading')).toHaveText(move);
     const dose = here.getByRole('textbox');
-    for (let now = NaN; (now = Number(await dose.inputValue())) !== wanted; ) {
+    for (let now = NaN; (now = Number(await dose.inputValue())) !== wanted;) {
       await page.keyboard.press(now < wanted ? '+' : '-');
       await expect(dose).not.toHaveValue(String(now));
     }

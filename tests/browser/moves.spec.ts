@@ -165,11 +165,14 @@ test('a shape is made by dragging, by sliders and by fields, and every step can 
   const atRest = async () => {
     let before = '';
     await expect
-      .poll(async () => {
-        const [was, now] = [before, JSON.stringify(await hand.boundingBox())];
-        before = now;
-        return was === now;
-      }, { intervals: [250] })
+      .poll(
+        async () => {
+          const [was, now] = [before, JSON.stringify(await hand.boundingBox())];
+          before = now;
+          return was === now;
+        },
+        { intervals: [250] },
+      )
       .toBe(true);
     return (await hand.boundingBox())!;
   };
@@ -210,12 +213,19 @@ test('a shape is made by dragging, by sliders and by fields, and every step can 
   expect(await written()).toContain('name: A move of my own');
 });
 
-test('a move of yours that can no longer be read is named on the list, and mended from there', async ({ page, request }, info) => {
+test('a move of yours that can no longer be read is named on the list, and mended from there', async ({
+  page,
+  request,
+}, info) => {
   const id = `worn-tree-${info.workerIndex}-${process.pid}`;
   const { yaml } = (await (await request.get('/api/moves/tree/text')).json()) as { yaml: string };
-  await request.post('/api/moves', { data: { yaml: yaml.replace('- id: tree', `- id: ${id}`).replace('name: ', 'name: Worn ') } });
+  await request.post('/api/moves', {
+    data: { yaml: yaml.replace('- id: tree', `- id: ${id}`).replace('name: ', 'name: Worn ') },
+  });
   // Only a newer catalogue makes a kept move unreadable: the two answers of a server that has one are played here.
-  await page.route('**/api/moves-to-mend', (route) => route.fulfill({ json: [{ id, reason: 'phases 1: near: there is no such axis' }] }));
+  await page.route('**/api/moves-to-mend', (route) =>
+    route.fulfill({ json: [{ id, reason: 'phases 1: near: there is no such axis' }] }),
+  );
   await page.route('**/api/moves', async (route) => {
     const moves = (await (await route.fetch()).json()) as { id: string }[];
     await route.fulfill({ json: moves.filter((m) => m.id !== id) });
@@ -232,7 +242,9 @@ test('a move of yours that can no longer be read is named on the list, and mende
   await page.getByLabel('Name', { exact: true }).fill('Worn tree, mended');
   await page.getByRole('button', { name: 'Keep it' }).click();
   await expect(page.getByText('Kept', { exact: true })).toBeVisible();
-  expect(((await (await request.get(`/api/moves/${id}`)).json()) as { summary: { name: string } }).summary.name).toBe('Worn tree, mended');
+  expect(((await (await request.get(`/api/moves/${id}`)).json()) as { summary: { name: string } }).summary.name).toBe(
+    'Worn tree, mended',
+  );
   await page.unrouteAll({ behavior: 'ignoreErrors' });
   await request.delete(`/api/moves/${id}`);
 });

@@ -77,7 +77,10 @@ test('another address is another class', async ({ page, own, request }) => {
   await request.delete(`/api/classes/${other}`);
 });
 
-test('the focus stays with undo, goes to what is found after a fix, and to the shelf after the safety text', async ({ page, own }) => {
+test('the focus stays with undo, goes to what is found after a fix, and to the shelf after the safety text', async ({
+  page,
+  own,
+}) => {
   await open(page, own.id);
   await line(page, 'l1').getByRole('button', { name: 'More breaths' }).click();
   const undo = page.getByRole('toolbar').getByRole('button', { name: /^Undo/ });
@@ -93,7 +96,10 @@ test('the focus stays with undo, goes to what is found after a fix, and to the s
 });
 
 test('a fix that does not work says why', async ({ page, request }) => {
-  const id = await classOf(request, { minutes: 3, sections: [{ items: [{ id: 'a', move: 'neck-side-tilt', sides: 'right', locked: true }] }] });
+  const id = await classOf(request, {
+    minutes: 3,
+    sections: [{ items: [{ id: 'a', move: 'neck-side-tilt', sides: 'right', locked: true }] }],
+  });
   await open(page, id);
   await page.getByRole('button', { name: 'Add the left side' }).click();
   await expect(page.getByText('Ear to shoulder is locked; unlock it first.')).toBeVisible();

@@ -3,17 +3,55 @@ import { classOf, expect, open, test } from './fixtures';
 /** Whatever keys and buttons are pressed in whatever order: the page does not fall over, and what it makes can be saved. */
 
 const keys = [
-  'ArrowDown', 'ArrowUp', 'Shift+ArrowDown', 'Home', 'End', '+', '-', 's', 'm', 'd', 'x', 'w', 'Shift+W', 'b', 'Delete', 'Alt+ArrowUp',
-  'Alt+ArrowDown', 'Control+z', 'Control+Shift+z', '/', 'Escape', 'p', '?', 'Escape', 'Tab', 'Enter', ' ',
+  'ArrowDown',
+  'ArrowUp',
+  'Shift+ArrowDown',
+  'Home',
+  'End',
+  '+',
+  '-',
+  's',
+  'm',
+  'd',
+  'x',
+  'w',
+  'Shift+W',
+  'b',
+  'Delete',
+  'Alt+ArrowUp',
+  'Alt+ArrowDown',
+  'Control+z',
+  'Control+Shift+z',
+  '/',
+  'Escape',
+  'p',
+  '?',
+  'Escape',
+  'Tab',
+  'Enter',
+  ' ',
 ];
-const moves = ['neck-side-tilt', 'shrug-and-drop', 'cat-cow', 'thread-the-needle', 'mountain', 'warrior-two', 'knees-hugged', 'final-rest'];
+const moves = [
+  'neck-side-tilt',
+  'shrug-and-drop',
+  'cat-cow',
+  'thread-the-needle',
+  'mountain',
+  'warrior-two',
+  'knees-hugged',
+  'final-rest',
+];
 const steps = 150;
 
 for (const seed of [1, 2])
   test(`keys and buttons at random, seed ${seed}`, async ({ page, request }) => {
     let state = seed;
     const random = (below: number) => Math.floor(((state = (state * 1103515245 + 12345) & 0x7fffffff) / 0x7fffffff) * below);
-    const sections = [0, 1].map((s) => ({ id: `s${s}`, name: 'Part', items: moves.map((move, i) => ({ id: `l${s}${i}`, move })) }));
+    const sections = [0, 1].map((s) => ({
+      id: `s${s}`,
+      name: 'Part',
+      items: moves.map((move, i) => ({ id: `l${s}${i}`, move })),
+    }));
     const id = await classOf(request, { minutes: 30, sections });
     const wrong: string[] = [];
     page.on('pageerror', (error) => wrong.push(error.message));
@@ -29,7 +67,11 @@ for (const seed of [1, 2])
       if (random(7) === 0) {
         const buttons = page.locator('main button:visible, main summary:visible');
         const count = await buttons.count();
-        if (count > 0) await buttons.nth(random(count)).click({ timeout: 500 }).catch(() => undefined);
+        if (count > 0)
+          await buttons
+            .nth(random(count))
+            .click({ timeout: 500 })
+            .catch(() => undefined);
       }
       if (!page.url().includes(`/plan/${id}`)) await open(page, id);
     }

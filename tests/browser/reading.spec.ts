@@ -24,9 +24,7 @@ test('a pasted plan shows what was understood, is mended line by line, and becom
 
 test('a text file that is opened goes the same way, a table straight to the shelf', async ({ page, request }) => {
   await page.goto('/');
-  await page
-    .getByLabel('Class file')
-    .setInputFiles({ name: 'thursday.txt', mimeType: 'text/plain', buffer: Buffer.from(plan) });
+  await page.getByLabel('Class file').setInputFiles({ name: 'thursday.txt', mimeType: 'text/plain', buffer: Buffer.from(plan) });
   await expect(page.getByLabel('The plan')).toHaveValue(plan);
   await expect(page.getByLabel('Title')).toHaveValue('thursday');
   const table = await (await request.get('/api/classes/low-water-shoulders/export?as=csv')).body();

@@ -59,7 +59,9 @@ await shot('read', '/read', 'paper', async (page) => {
   await page.getByLabel('Title').fill('Thursday necks');
   await page
     .getByLabel('The plan')
-    .fill('Warm:\nseated cat cow x6\near to shoulder R+L 3 br\nneck rolls x3\nlow lunge twist R/L 3\nstand up\nmountain 4 br\nfinal rest 5 min');
+    .fill(
+      'Warm:\nseated cat cow x6\near to shoulder R+L 3 br\nneck rolls x3\nlow lunge twist R/L 3\nstand up\nmountain 4 br\nfinal rest 5 min',
+    );
   await page.getByRole('button', { name: 'Read it' }).click();
   await page.getByRole('heading', { name: 'What I understood' }).waitFor();
 });

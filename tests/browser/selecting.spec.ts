@@ -97,8 +97,14 @@ test('a line is dragged to another place, and into another section', async ({ pa
 });
 
 test('a line dropped on the head of a set goes to its end', async ({ page, request }) => {
-  const set = { id: 't', set: { name: 'Two sides', rounds: ['right', 'left'], items: [{ id: 'x', move: 'neck-side-tilt', breaths: 3 }] } };
-  await open(page, await classOf(request, { sections: [{ id: 's1', items: [{ id: 'a', move: 'seated-twist', breaths: 3 }, set] }] }));
+  const set = {
+    id: 't',
+    set: { name: 'Two sides', rounds: ['right', 'left'], items: [{ id: 'x', move: 'neck-side-tilt', breaths: 3 }] },
+  };
+  await open(
+    page,
+    await classOf(request, { sections: [{ id: 's1', items: [{ id: 'a', move: 'seated-twist', breaths: 3 }, set] }] }),
+  );
   await line(page, 'a').locator('[data-grip]').dragTo(page.getByText('Two sides: right, then left'));
   const inside = page.getByRole('group', { name: 'Two sides, right, then left' }).locator('[data-line]');
   await expect(inside).toHaveCount(2);

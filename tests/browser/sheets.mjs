@@ -12,7 +12,8 @@ const styles = readFileSync(new URL('../../app/src/app.css', import.meta.url), '
 const colours = new Map([['#fbf7ee', '#0d262d']]);
 for (const [, name, paper] of styles.matchAll(/^ {2}--fig-([a-z-]+): (#\w+)/gm))
   if (!colours.has(paper)) colours.set(paper, styles.match(new RegExp(`^ {4}--fig-${name}: (#\\w+)`, 'm'))?.[1] ?? paper);
-const atNight = (html) => html.replace(/#[0-9a-f]{6}/g, (paper) => colours.get(paper) ?? paper).replace('body {', 'body { color: #ddd;');
+const atNight = (html) =>
+  html.replace(/#[0-9a-f]{6}/g, (paper) => colours.get(paper) ?? paper).replace('body {', 'body { color: #ddd;');
 
 const args = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking'];
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args });

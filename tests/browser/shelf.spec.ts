@@ -77,7 +77,11 @@ test('nothing is fetched from elsewhere', async ({ page, baseURL }) => {
   expect(foreign).toEqual([]);
 });
 
-test('a class is copied, archived and had back, deleted and had back, by undo and from the bin', async ({ page, request, own }) => {
+test('a class is copied, archived and had back, deleted and had back, by undo and from the bin', async ({
+  page,
+  request,
+  own,
+}) => {
   await page.goto('/');
   const row = (title: string) => page.getByRole('listitem').filter({ has: page.getByRole('link', { name: title }) });
   const act = async (title: string, name: string) => {

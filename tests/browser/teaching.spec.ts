@@ -171,11 +171,18 @@ test('two metres away it can be read: cue, side and count are as large as they m
   await until(page, 'Ear to shoulder');
   await pass(page, 16);
   const size = (selector: string) =>
-    page.locator(selector).first().evaluate((e) => parseFloat(getComputedStyle(e).fontSize));
+    page
+      .locator(selector)
+      .first()
+      .evaluate((e) => parseFloat(getComputedStyle(e).fontSize));
   expect(await size('[data-cue]')).toBeGreaterThanOrEqual(80);
-  for (const big of await page.locator('.big').all())
-    expect((await big.boundingBox())!.height).toBeGreaterThanOrEqual(800 / 6);
-  expect((await cue(page).textContent())!.replace(/^\s*(In|Out):/, '').trim().split(/\s+/).length).toBeLessThanOrEqual(7);
+  for (const big of await page.locator('.big').all()) expect((await big.boundingBox())!.height).toBeGreaterThanOrEqual(800 / 6);
+  expect(
+    (await cue(page).textContent())!
+      .replace(/^\s*(In|Out):/, '')
+      .trim()
+      .split(/\s+/).length,
+  ).toBeLessThanOrEqual(7);
   // Each breathes their own breath in a hold, and the water lies still.
   await expect(page.locator('[data-level]')).toHaveAttribute('data-level', 'still');
   await expectClean(page);

@@ -71,7 +71,14 @@ test('a class is fitted by key, looked at and done as one step', async ({ page, 
   const id = await classOf(request, {
     minutes: 4,
     sections: [
-      { id: 's1', name: 'Warm', items: [{ id: 'a', move: 'cat-cow', rounds: 6 }, { id: 'b', move: 'thread-the-needle', breaths: 3 }] },
+      {
+        id: 's1',
+        name: 'Warm',
+        items: [
+          { id: 'a', move: 'cat-cow', rounds: 6 },
+          { id: 'b', move: 'thread-the-needle', breaths: 3 },
+        ],
+      },
       { id: 's2', name: 'Soften', items: [{ id: 'c', move: 'folded-rest-hold', breaths: 4 }] },
     ],
   });

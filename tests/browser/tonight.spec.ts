@@ -41,7 +41,11 @@ test('who is here and how long there is: swaps, doses and props follow, the plan
   await expect(page.getByText('As it was set for tonight.')).toBeVisible();
   // All pictures of the class are drawn and fetched first.
   await expect(page.getByText(/10:00 wanted/)).toBeVisible({ timeout: 45_000 });
-  await page.getByText('Water in reach').or(page.getByText(/nothing here should hurt/)).first().waitFor();
+  await page
+    .getByText('Water in reach')
+    .or(page.getByText(/nothing here should hurt/))
+    .first()
+    .waitFor();
   await page.getByRole('checkbox').first().check();
   await page.goto(`/#/tonight/${id}`);
   await page.getByRole('button', { name: 'Back to the plan’s' }).click();

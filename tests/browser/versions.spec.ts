@@ -21,16 +21,9 @@ test('a version gets a name, is compared with the class as it is, and brought ba
   const difference = page.getByRole('region', { name: 'What is different' });
   await expect(difference.getByRole('listitem')).toHaveText([/Ear to shoulder is gone/]);
   await difference.getByRole('combobox', { name: 'From' }).selectOption({ index: 3 });
-  await expect(difference.getByRole('listitem')).toHaveText([
-    /Ear to shoulder is gone/,
-    /Seated twist: 3 breaths → 4 breaths/,
-  ]);
+  await expect(difference.getByRole('listitem')).toHaveText([/Ear to shoulder is gone/, /Seated twist: 3 breaths → 4 breaths/]);
 
-  await page
-    .getByRole('listitem')
-    .filter({ hasText: 'with a long twist' })
-    .getByRole('button', { name: 'Bring back' })
-    .click();
+  await page.getByRole('listitem').filter({ hasText: 'with a long twist' }).getByRole('button', { name: 'Bring back' }).click();
   await expect(difference).toContainText('Nothing: they are the same.');
   await tabs.getByRole('link', { name: 'Score' }).click();
   await expect(line(page, 'l2')).toBeVisible();
