@@ -19,8 +19,8 @@ public sealed record Support(string Name, double Height, string Prop)
     public static readonly Support Wall = new("wall", 0);
 
     // Heights for a stature of 1.70 m: chair seat 44 cm, thighs level; cushion 8 cm pressed down; block lying flat 8 cm; bolster 15 cm;
-    // pillow 6 cm; bed pillows under the back are the bolster; the top of a chair's back 87 cm; table 72 cm; a towel rolled up 5 cm, lain on;
-    // a ball 6.5 cm.
+    // pillow 6 cm; the bolster raised at its head on pillows is as high under the middle of the back; the top of a chair's back 87 cm;
+    // table 72 cm; a towel rolled up 5 cm, lain on; a ball 6.5 cm.
     // Common practice, no source.
     private static readonly Dictionary<string, Support> ByName = new[]
     {
