@@ -165,7 +165,6 @@ test('the safety text is shown at the first start, once', async ({ page }) => {
 });
 
 test('sides, body, bring and people are clean, and readable at 320 pixels', async ({ page, request }) => {
-  test.setTimeout(60_000);
   const id = await classOf(request, lopsided);
   for (const view of ['sides', 'body', 'bring', 'people']) {
     await page.setViewportSize({ width: 1280, height: 800 });
