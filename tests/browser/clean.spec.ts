@@ -20,6 +20,8 @@ test("a set's and a section's fields are clean", async ({ page, own }) => {
   await page.getByRole('button', { name: 'Change Section' }).click();
   await page.getByRole('checkbox', { name: 'Holding' }).check();
   await clean(page);
+  await page.keyboard.press('Escape');
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
 });
 
 test("a conflict, versions, and the shelf's menu are clean", async ({ page, own, context }) => {

@@ -159,8 +159,9 @@ internal sealed class PropSurface(Solids to)
     // Along a back that leans, from the middle of it to beyond the head, its upper end on a pile of pillows.
     private void RaisedBolster(Skeleton body, float thick)
     {
+        // How far below the middle of the back it begins, and the share of its length that the pillows lie under; by eye, no source.
         const float below = .04f,
-            pillowsFrom = .64f;
+            pillowsAt = .64f;
         var (wide, length, _) = SizeOf("bolster");
         var back = Landmark.Find("back")!.On(body).Single();
         var along = Vector3.Normalize(back - Landmark.Find("low-back")!.On(body).Single());
@@ -169,7 +170,7 @@ internal sealed class PropSurface(Solids to)
         var middle = back + (along * ((length / 2) - below)) - (up * (thick / 2));
         Cushion(middle, across * (wide / 2), up * (thick / 2), along * (length / 2));
 
-        var carried = back + (along * ((length * pillowsFrom) - below)) - (up * thick);
+        var carried = back + (along * ((length * pillowsAt) - below)) - (up * thick);
         var pillow = (float)Support.Find("pillow")!.Height;
         // Lengthwise, so that they show little beside it.
         var (z, x, _) = SizeOf("pillow");

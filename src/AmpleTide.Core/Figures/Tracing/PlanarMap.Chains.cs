@@ -9,7 +9,7 @@ internal sealed partial class PlanarMap
     private static readonly int[] StepX = [1, 0, -1, 0],
         StepY = [0, 1, 0, -1];
 
-    // For each corner a bit for each way that a line leaves it, and for each that has been followed.
+    // For each corner a bit for each way that a line leaves it, numbered as above, and for each that has been followed.
     private byte[] ways = [],
         traced = [];
 
@@ -30,21 +30,21 @@ internal sealed partial class PlanarMap
 
     private bool IsNode(int corner) => BitOperations.PopCount(ways[corner]) != 2;
 
-    // The corners where any lines meet.
+    // Writes the ways of all corners; returns those that have any.
     private List<int> FindWays()
     {
-        const byte right = 1,
-            toTheBottom = 2,
-            left = 4,
-            up = 8;
+        const byte goesRight = 1 << 0,
+            goesDown = 1 << 1,
+            goesLeft = 1 << 2,
+            goesUp = 1 << 3;
         var size = Row * (height + 1);
         if (ways.Length < size)
             (ways, traced) = (new byte[size], new byte[size]);
         Array.Clear(ways, 0, size);
         Array.Clear(traced, 0, size);
         var corners = new List<int>(4096);
-        Scan(across, 1, toTheBottom, Row + 1, up);
-        Scan(down, Row, right, Row + 1, left);
+        Scan(across, 1, goesDown, Row + 1, goesUp);
+        Scan(down, Row, goesRight, Row + 1, goesLeft);
         return corners;
 
         void Scan(byte[] cracks, int from, byte onFrom, int to, byte backFrom)
