@@ -54,7 +54,7 @@ internal sealed partial class SignDrawing(MarkPen pen)
                 Ring(place);
                 break;
             case Sign.Tap:
-                Rays(place);
+                Taps(place);
                 break;
             case Sign.Fast:
                 Dashes(place);
@@ -178,18 +178,19 @@ internal sealed partial class SignDrawing(MarkPen pen)
         Arrow.Along(pen, [.. Enumerable.Range(0, steps + 1).Select(At)], bothWays: true, size: place.Size);
     }
 
-    /// <summary>Rays: it is tapped.</summary>
-    private void Rays(SignPlace place)
+    /// <summary>An arrow to a place and back, and rays beside it where it lands: it is tapped.</summary>
+    private void Taps(SignPlace place)
     {
-        const int rays = 9;
-        const float inner = 30,
-            outer = 58,
+        const float lands = 14,
+            rebounds = 128,
+            inner = 30,
+            outer = 66,
             halfWidth = 5;
-        for (var i = 0; i < rays; i++)
-        {
-            var angle = (i + .25f) * 2 * MathF.PI / rays;
-            pen.Ribbon([place.Around(inner, angle), place.Around(outer, angle)], t => halfWidth - (2 * t));
-        }
+        ReadOnlySpan<float> rays = [-1.35f, -.72f, .72f, 1.35f];
+        var towards = MathF.Atan2(place.Out.Y, place.Out.X);
+        foreach (var ray in rays)
+            pen.Ribbon([place.Around(inner, towards + ray), place.Around(outer, towards + ray)], t => halfWidth - (2 * t));
+        Arrow.Along(pen, [place.Off(rebounds * place.Size), place.Off(lands * place.Size)], bothWays: true, size: .8f * place.Size);
     }
 
     /// <summary>Dashes outside a place, side by side: it goes fast.</summary>

@@ -107,7 +107,7 @@ internal static class Shadow
     public static void Add(Solids to)
     {
         // In statures; by eye, no source.
-        const float reach = .13f,
+        const float reach = .1f,
             least = .014f,
             most = .06f;
         var count = to.Count;
@@ -120,7 +120,8 @@ internal static class Shadow
             var gap = MathF.Max(0, solid.Centre.Y - MathF.Min(r, .05f));
             if (gap > reach)
                 continue;
-            var wide = MathF.Max(least, MathF.Min(r, most) * (1.1f - (.3f * gap / reach)));
+            // It draws in with height, so that a hand held above the floor leaves no speck far from the body.
+            var wide = MathF.Max(least, MathF.Min(r, most)) * (1.1f - (.7f * gap / reach));
             to.Add(new(solid.Centre with { Y = .0006f }, new(wide, 0, 0), new(0, .0005f, 0), new(0, 0, wide), Part.Shadow));
         }
     }
