@@ -128,7 +128,7 @@ internal sealed class Labels(Canvas canvas, Camera camera)
                 if (j < 0)
                     break;
                 var over = canvas.PartAt(j);
-                if (over == part || !over.IsBody() || over.IsHand())
+                if (over == part || !over.IsBody())
                     continue;
                 var above = canvas.Depth[j] - (canvas.Depth[i] + rises[k]);
                 if (above > gap && above < deepest)
