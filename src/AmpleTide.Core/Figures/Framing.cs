@@ -58,9 +58,6 @@ internal static class Framing
         }
     }
 
-    /// <summary>How large a frame makes what is in it: less is larger.</summary>
-    public static double Shrinks(int[] box) => Math.Max((box[2] - box[0]) / Wide, box[3] - box[1]);
-
     // How far below a knee a foot may lie to be in the lap, in thousandths of a stature, by eye.
     private const float InTheLap = 60;
 

@@ -68,14 +68,14 @@ internal static class Moments
             Move = form.Move with { View = form.View with { Around = -form.View.Around } },
         };
         var moments = shown.Select((s, i) => s.OnTheOtherSide ? Moment(otherwise, i).Mirrored() : Moment(form, i)).ToList();
-        // What is come close to goes on below its frame, unless it is hands or feet alone.
-        var isBust = form.Drawn.CloseUp?.IsBust() == true;
-        var all = Enumerable
+        // The more in a row the better, where it makes them no smaller: what is come close to goes on below its frame.
+        return Enumerable
             .Range(1, moments.Count)
-            .Where(inRow => Missing(moments.Count, inRow) <= 1 && (!isBust || inRow > 1))
+            .Reverse()
+            .Where(inRow => Missing(moments.Count, inRow) <= 1)
             .Select(inRow => InRows(moments, inRow))
-            .MinBy(picture => Framing.Shrinks(picture.Box))!;
-        return all with { Box = Framing.Round(all.Box, onFloor: form.Drawn.CloseUp is null) };
+            .Select(picture => picture with { Box = Framing.Round(picture.Box, onFloor: form.Drawn.CloseUp is null) })
+            .MinBy(picture => picture.Box[3] - picture.Box[1])!;
 
         // How many the last row has fewer than the others: of three the third may stand alone below.
         static int Missing(int count, int inRow) => (inRow - (count % inRow)) % inRow;

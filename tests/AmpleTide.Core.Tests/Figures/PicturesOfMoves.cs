@@ -249,11 +249,19 @@ public class PicturesOfMoves
     [Fact]
     public void Of_three_moments_that_are_broad_the_third_stands_alone_below_the_middle_of_the_others()
     {
-        var heads = Card("crossed-arm-circle").Loops(Tone.Hair).OrderByDescending(l => l.Area).Take(3).Select(l => l.Middle).ToList();
+        var heads = Card("open-arm-twist-turned").Loops(Tone.Hair).OrderByDescending(l => l.Area).Take(3).Select(l => l.Middle).ToList();
         var third = heads.MaxBy(h => h.Y);
         var others = heads.Where(h => h != third).OrderBy(h => h.X).ToList();
         Assert.All(others, h => Assert.True(h.Y < third.Y - 300));
         Assert.InRange(third.X, others[0].X + 100, others[1].X - 100);
+    }
+
+    [Fact]
+    public void Two_broad_moments_stand_below_each_other_where_that_makes_them_larger()
+    {
+        var heads = Card("water-wave-arms").Loops(Tone.Hair).OrderByDescending(l => l.Area).Take(2).Select(l => l.Middle).ToList();
+        Assert.InRange(MathF.Abs(heads[0].X - heads[1].X), 0, 60);
+        Assert.True(MathF.Abs(heads[0].Y - heads[1].Y) > 300);
     }
 
     [Theory]
@@ -350,9 +358,9 @@ public class PicturesOfMoves
         var form = Form("water-wave-arms");
         Assert.Equal([new(0, true), new(0, false)], Moments.Of(form));
         var arms = Card("water-wave-arms").Loops(Tone.RightArm, Tone.LeftArm);
-        var middle = arms.Average(l => l.Middle.X);
+        var middle = arms.Average(l => l.Middle.Y);
         float Top(Tone tone, bool before) =>
-            Card("water-wave-arms").Loops(tone).Where(l => l.Middle.X < middle == before).SelectMany(l => l.Points).Min(p => p.Y);
+            Card("water-wave-arms").Loops(tone).Where(l => l.Middle.Y < middle == before).SelectMany(l => l.Points).Min(p => p.Y);
         Assert.True(Top(Tone.LeftArm, before: true) + 20 < Top(Tone.RightArm, before: true));
         Assert.True(Top(Tone.RightArm, before: false) + 20 < Top(Tone.LeftArm, before: false));
     }
