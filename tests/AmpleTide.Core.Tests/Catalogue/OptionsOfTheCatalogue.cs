@@ -52,6 +52,26 @@ public class OptionsOfTheCatalogue
     }
 
     [Fact]
+    public void A_hand_lets_go_in_an_option_only_where_its_author_says_so()
+    {
+        var silent =
+            from form in Shipped.Catalogue.Moves.SelectMany(Shipped.Catalogue.Forms).Where(f => f.Option != MoveForm.BaseOption)
+            let plain = Shipped.Catalogue.Form(form.Move, form.Position, MoveForm.BaseOption)
+            let named = form.Move.Options[form.Option].Change.Touches.Keys
+            from phase in Enumerable.Range(0, form.Phases.Length)
+            from touch in plain.Phases[phase].Shape.Touches
+            let hand = touch.Mark
+            where
+                hand.Segment is Segment.RightHand or Segment.LeftHand
+                && !named.Any(word => word.StartsWith(hand.Name[..4], StringComparison.Ordinal))
+            let shape = form.Phases[phase].Shape
+            where !shape.Touches.Any(t => t.Mark.Segment == hand.Segment) && !shape.Contacts.Any(c => c.Mark.Segment == hand.Segment)
+            select $"{form.Move.Id}, {form.Option}, phase {phase + 1}: {hand.Name} no longer on {touch.On.Name}";
+        var told = silent.Distinct().ToList();
+        Assert.True(told.Count == 0, string.Join("\n", told));
+    }
+
+    [Fact]
     public void Hands_that_lie_elsewhere_do_so_all_the_way_round()
     {
         var form = Shipped.Catalogue.Form(
