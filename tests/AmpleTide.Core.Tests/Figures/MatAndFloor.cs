@@ -120,6 +120,7 @@ public class MatAndFloor
         Assert.NotEmpty(ShadowsOf(.02f));
         Assert.NotEmpty(ShadowsOf(.12f));
         Assert.Empty(ShadowsOf(.15f));
+        Assert.Empty(ShadowsOf(.4f));
         Assert.True(ShadowsOf(.02f).Single().A.X > 2 * ShadowsOf(.12f).Single().A.X, "a hand in the air leaves no speck far from the body");
     }
 

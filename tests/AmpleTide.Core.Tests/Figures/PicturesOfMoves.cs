@@ -366,6 +366,22 @@ public class PicturesOfMoves
     }
 
     [Fact]
+    public void What_is_tapped_has_an_arrow_there_and_back_and_rays_on_both_sides_of_it()
+    {
+        var place = new SignPlace(new(30, -400), Vector2.UnitX, FacesTheEye: false, Size: 1);
+        var pen = new MarkPen();
+        new SignDrawing(pen).Draw(Sign.Tap, place, Breath.Free);
+        var loops = pen.Path!.Loops();
+        var beside = loops.Select(l => l.Middle - place.At).Where(m => MathF.Abs(m.Y) > 20).ToList();
+        Assert.Equal((2, 2), (beside.Count(m => m.Y > 0), beside.Count(m => m.Y < 0)));
+        // Two heads and the shaft between them, straight out of the place.
+        Assert.Equal(3, loops.Count - beside.Count);
+        var arrow = loops.Where(l => MathF.Abs(l.Middle.Y - place.At.Y) <= 20).SelectMany(l => l.Points).ToList();
+        Assert.InRange(arrow.Min(p => p.X) - place.At.X, 10, 20);
+        Assert.InRange(arrow.Max(p => p.X) - place.At.X, 120, 135);
+    }
+
+    [Fact]
     public void What_turns_about_its_length_has_an_arrow_across_it_with_two_heads()
     {
         var form = Form("open-arm-twist-turned");
