@@ -40,7 +40,11 @@ public static class TideSvg
             var x = X(first.Occurrences[0].Start, score);
             svg.Append(
                 CultureInfo.InvariantCulture,
-                $"<line x1=\"{x:0.#}\" x2=\"{x:0.#}\" y1=\"{Top}\" y2=\"{Bottom}\" stroke=\"#dcd2bc\"/>\n<text x=\"{x + 4:0.#}\" y=\"{Bottom + 24}\" font-size=\"16\" fill=\"#14303a\">{Xml(section.Name)}</text>\n"
+                $"<line x1=\"{x:0.#}\" x2=\"{x:0.#}\" y1=\"{Top}\" y2=\"{Bottom}\" stroke=\"#dcd2bc\"/>\n"
+            );
+            svg.Append(
+                CultureInfo.InvariantCulture,
+                $"<text x=\"{x + 4:0.#}\" y=\"{Bottom + 24}\" font-size=\"16\" fill=\"#14303a\">{Xml(section.Name)}</text>\n"
             );
         }
         svg.Append(

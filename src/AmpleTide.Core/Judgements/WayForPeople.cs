@@ -39,10 +39,11 @@ public static class WayForPeople
     private static Finding Found(Score score, LineScore line, Person person, Position from, Position to)
     {
         var condition = score.Catalogue.Conditions.First(c => person.Complaints.Any(p => p.Condition == c.Id) && c.Bars != Demands.None);
+        var asked = Catalogue.Limits.Saying(condition.Bars).Replace("no ", "", StringComparison.Ordinal);
         var finding = Rule.Found(
             [line],
             $"From {Lower(from)} to {Lower(to)} there is no way here with {condition.Name.ToLowerInvariant()}.",
-            $"Every way there is asks for {Catalogue.Limits.Saying(condition.Bars).Replace("no ", "", StringComparison.Ordinal)}. They stay on a chair, with somebody beside them."
+            $"Every way there is asks for {asked}. They stay on a chair, with somebody beside them."
         );
         var chair = line.Move!.In.Intersect(Chairs).Select(id => score.Catalogue.Position(id)!).FirstOrDefault(score.Plan.Place.Allows);
         return chair is null

@@ -222,8 +222,11 @@ public sealed class Replacements
 
     private static string Said(Person person) => string.Join(',', person.Complaints.Select(c => $"{c.Condition}{c.Side}{c.WeeksSince}"));
 
-    private static string Said(ClassPlan plan) =>
-        $"{string.Join(',', plan.Place.Families)}|{plan.Place.RuledOut}|{plan.Group.Pace}{plan.Group.Older}|{string.Join(',', plan.Place.Props.Where(p => p.Value > 0).Select(p => p.Key))}";
+    private static string Said(ClassPlan plan)
+    {
+        var (families, atHand) = (string.Join(',', plan.Place.Families), plan.Place.Props.Where(p => p.Value > 0).Select(p => p.Key));
+        return $"{families}|{plan.Place.RuledOut}|{plan.Group.Pace}{plan.Group.Older}|{string.Join(',', atHand)}";
+    }
 
     /// <summary>How long an amount of a move takes a usual group, on both sides where it has them.</summary>
     public static TimeSpan LengthOf(MoveForm form, int amount)
