@@ -22,7 +22,7 @@ public enum MoveKind
 /// <param name="Phases">The phases (from 0) it applies to, or null for those that leave the base shape.</param>
 /// <param name="Face">What the face does in those phases, or null for what it does anyway.</param>
 /// <param name="Hands">What the hands do in those phases, or null for what they do anyway.</param>
-/// <param name="Signs">What goes on where, or null for the same as without it.</param>
+/// <param name="Signs">What goes on where in those phases, or null for the same as without it.</param>
 /// <param name="Strap">What a strap runs along, or null for the same as without it.</param>
 public sealed record MoveOption(
     string Cue,
@@ -43,16 +43,17 @@ public sealed record MoveOption(
             .Concat(Strap is { Count: > 0 } ? ["strap"] : [])
             .Union(Change.Contacts.Values.Where(v => v is not ("none" or "stay" or "floor")).Select(v => Support.Find(v)!.Prop));
 
-    /// <summary>A phase with this option's face and hands; eyes that stay open are not closed by it.</summary>
+    /// <summary>A phase with this option's face, hands and signs; eyes that stay open are not closed by it.</summary>
     public Phase Over(Phase phase) =>
         phase with
         {
             Look = new(Face ?? phase.Look.Face, Hands ?? phase.Look.Hands),
+            Signs = Signs ?? phase.Signs,
             Opens = Face is null or Catalogue.Face.EyesShut ? phase.Opens : [.. phase.Opens.Where(what => what != "eyes")],
         };
 
-    /// <summary>What a picture shows beside the body, with this option's signs and strap.</summary>
-    public Drawn Over(Drawn drawn) => drawn with { Signs = Signs ?? drawn.Signs, Strap = Strap ?? drawn.Strap };
+    /// <summary>What every picture shows beside the body: this option's strap; its signs, if it has any, stand in its phases alone.</summary>
+    public Drawn Over(Drawn drawn) => drawn with { Signs = Signs is null ? drawn.Signs : [], Strap = Strap ?? drawn.Strap };
 }
 
 /// <summary>Talk-in before the first and the second side.</summary>

@@ -109,13 +109,18 @@ public class OptionsOfTheCatalogue
     {
         Assert.Equal(
             ["right.shoulder-top", "left.shoulder-top"],
-            Form("compare-with-beginning", "easier").Drawn.Signs.Select(s => s.At.Name)
+            Form("compare-with-beginning", "easier").Phases[0].Phase.Signs.Select(s => s.At.Name)
         );
         Assert.Equal(
             (Face.EyesShut, Face.Calm),
             (Form("settle-lying", "base").Phases[0].Phase.Look.Face, Form("settle-lying", "easier").Phases[0].Phase.Look.Face)
         );
         Assert.NotEqual(Marks("compare-with-beginning", "base"), Marks("compare-with-beginning", "easier"));
+        // In place of what the move and its phases have: toes that wiggle do not tap, slow circles are not fast.
+        Assert.All(Form("foot-taps-kneeling", "easier").Phases[0].Phase.Signs, s => Assert.Equal(Sign.Shake, s.Sign));
+        Assert.Empty(Form("fast-elbow-circles", "easier").Drawn.Signs);
+        // Hands that wake are let go again without one.
+        Assert.Equal([2, 0], Form("wake-hands-and-feet", "easier").Phases.Select(p => p.Phase.Signs.Count));
         // Only in the phases it names: the in-breath of cupped hands opens no mouth, the stay shuts the eyes.
         Assert.Equal([Face.Calm, Face.EyesShut, Face.Calm], Form("jaw-self-massage", "easier").Phases.Select(p => p.Phase.Look.Face));
     }

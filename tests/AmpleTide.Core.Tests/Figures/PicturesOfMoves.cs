@@ -242,7 +242,7 @@ public class PicturesOfMoves
     }
 
     [Theory]
-    [InlineData("wake-hands-and-feet")]
+    [InlineData("shake-the-legs")]
     [InlineData("shake-the-hands")]
     public void What_is_shaken_is_told_by_one_picture(string id) => Assert.Single(Moments.Of(Cards.FormOf(id)));
 
