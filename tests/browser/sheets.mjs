@@ -17,10 +17,11 @@ const atNight = (html) =>
 
 const args = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking'];
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args });
-const page = await browser.newPage({ viewport: { width: 1600, height: 1000 } });
+// As wide as eight cards of 212; as high as the sheet is.
+const page = await browser.newPage({ viewport: { width: 1700, height: 200 } });
 for (const file of readdirSync(folder).filter((name) => /^sheet-\d+\.html$/.test(name))) {
   const html = readFileSync(`${folder}/${file}`, 'utf8');
   await page.setContent(night ? atNight(html) : html);
-  await page.screenshot({ path: `${folder}/${file.replace('.html', '.png')}` });
+  await page.screenshot({ path: `${folder}/${file.replace('.html', '.png')}`, fullPage: true });
 }
 await browser.close();
