@@ -1,4 +1,3 @@
-using System.Collections.Concurrent;
 using System.Text.Json;
 
 namespace AmpleTide.Server;
@@ -12,7 +11,11 @@ internal sealed class Teachings(TimeProvider clock)
     /// <summary>A tab that has been silent for so long has left.</summary>
     public static readonly TimeSpan Silence = TimeSpan.FromSeconds(25);
 
-    private readonly ConcurrentDictionary<string, Teaching> byClass = new();
+    private readonly Lock gate = new();
+    private readonly Dictionary<string, Teaching> byClass = [];
+
+    // What a tab said before it left may be heard after that, and would hold the class for nobody.
+    private readonly Dictionary<(string Id, string Session), DateTimeOffset> left = [];
 
     /// <summary>Who teaches a class.</summary>
     /// <param name="Session">The tab's own name.</param>
@@ -29,21 +32,37 @@ internal sealed class Teachings(TimeProvider clock)
     /// <returns>Who teaches it now: this tab, or the one that has it.</returns>
     public Teaching Take(string id, string session, bool takeOver, JsonElement? state)
     {
-        var now = clock.GetUtcNow();
-        return byClass.AddOrUpdate(
-            id,
-            _ => new(session, now, now, state),
-            (_, has) =>
-                has.Session == session ? has with { Heard = now, State = state ?? has.State }
-                : takeOver || now - has.Heard > Silence ? new(session, now, now, state ?? has.State)
-                : has
-        );
+        lock (gate)
+        {
+            var now = clock.GetUtcNow();
+            ForgetWhoLeftBefore(now - Silence);
+            var anew = new Teaching(session, now, now, state);
+            if (left.ContainsKey((id, session)))
+                return anew;
+            if (byClass.GetValueOrDefault(id) is not { } has)
+                return byClass[id] = anew;
+            if (has.Session == session)
+                return byClass[id] = has with { Heard = now, State = state ?? has.State };
+            if (takeOver || now - has.Heard > Silence)
+                return byClass[id] = anew with { State = state ?? has.State };
+            return has;
+        }
     }
 
-    /// <summary>Lets a class go, where this tab has it.</summary>
+    /// <summary>Lets a class go, where this tab has it; what this tab still says of it is not heard.</summary>
     public void Leave(string id, string session)
     {
-        if (byClass.TryGetValue(id, out var has) && has.Session == session)
-            byClass.TryRemove(new(id, has));
+        lock (gate)
+        {
+            left[(id, session)] = clock.GetUtcNow();
+            if (byClass.GetValueOrDefault(id)?.Session == session)
+                byClass.Remove(id);
+        }
+    }
+
+    private void ForgetWhoLeftBefore(DateTimeOffset time)
+    {
+        foreach (var (who, _) in left.Where(l => l.Value < time).ToList())
+            left.Remove(who);
     }
 }
