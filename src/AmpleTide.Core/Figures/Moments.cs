@@ -47,16 +47,16 @@ internal static class Moments
             || form.HasStay
             || form.Drawn.CloseUp is not null
             || form.Move.Sides == Sidedness.Circling
-            || TellsAlone(form.Drawn.Signs)
-            || form.Phases.All(p => TellsAlone(p.Phase.Signs));
+            || Enumerable.Range(0, form.Phases.Length).All(phase => SignTells(form, phase));
         if (tells)
             return [last];
         var (one, other) = (form.Phases[0].Shape.Skeleton(), form.Phases[1].Shape.Skeleton());
         return Telling.Max(mark => (mark.On(one) - mark.On(other)).Length) > FarApart ? [new(1 - form.Move.Picture, false), last] : [last];
     }
 
-    private static bool TellsAlone(IEnumerable<(Sign Sign, Landmark At)> signs) =>
-        signs.Any(s => s.Sign is Sign.Circle or Sign.Turn or Sign.Shake);
+    // What goes round, turns or is shaken has no two ends: its sign says more than a second picture.
+    private static bool SignTells(MoveForm form, int phase) =>
+        Signs.All(form, phase).Any(s => s.Sign is Sign.Circle or Sign.Turn or Sign.Shake);
 
     /// <summary>Draws them in rows on one floor, as many in a row as leave them largest.</summary>
     public static Figure Draw(MoveForm form, IReadOnlyList<Pictured> shown)
