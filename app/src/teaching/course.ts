@@ -160,7 +160,8 @@ function skip(plan: Plan, course: Course): void {
     !(course.asked?.pass === course.pass && course.now - course.asked.at < askMs)
   ) {
     course.asked = { pass: course.pass, at: course.now };
-    course.notice = `The first side had ${inWords(lines[pass.line]!.unit, course.amounts[course.pass]!)}. Skip once more to leave this one short.`;
+    const had = inWords(lines[pass.line]!.unit, course.amounts[course.pass]!);
+    course.notice = `The first side had ${had}. Skip once more to leave this one short.`;
     return;
   }
   course.asked = null;

@@ -26,8 +26,8 @@ interface Stretch {
 }
 
 /**
- * Where a class has got to. Everything follows from the plan, when it began and the taps, so that a reload, a tab that slept and a tap taken
- * back all come out right.
+ * Where a class has got to. Everything follows from the plan, when it began and the taps, so that a reload, a tab that slept and a tap
+ * taken back all come out right.
  */
 export interface Course {
   startedAt: number;

@@ -2,7 +2,7 @@ using AmpleTide.Core.Catalogue;
 
 namespace AmpleTide.Core.Conditions;
 
-/// <summary>Something a condition looks for: strains of at least some grade, all of them together, and some that must not be there.</summary>
+/// <summary>Something a condition looks for: strains of at least some grade, all together, and some that must not be there.</summary>
 internal sealed record Ask(IReadOnlyList<(Strain Strain, Grade AtLeast)> All, IReadOnlyList<(Strain Strain, Grade AtLeast)> None)
 {
     /// <summary>At least some of a strain.</summary>

@@ -120,8 +120,8 @@ export class ShelfState {
   }
 
   /**
-   * Imports files; returns the id of the last one that could be. A class file is kept as it is; a plan in plain words is left for the teacher
-   * to look at first. What cannot be read is told by its name and field.
+   * Imports files; returns the id of the last one that could be. A class file is kept as it is; a plan in plain words is left for the
+   * teacher to look at first. What cannot be read is told by its name and field.
    */
   async importAll(files: Iterable<File>): Promise<string | null> {
     let last: string | null = null;
