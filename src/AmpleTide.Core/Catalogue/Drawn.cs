@@ -125,6 +125,9 @@ public enum CloseUp
     /// <summary>Shins and feet.</summary>
     Feet,
 
+    /// <summary>One foot and the hands at it: the right one, and the left one on the other side.</summary>
+    Foot,
+
     /// <summary>Thighs, hands, and the feet that are no lower than the knees.</summary>
     Lap,
 }

@@ -119,6 +119,8 @@ public static class FigureDrawing
             {
                 CloseUp.Hands => part => part.IsHand() || part.OnTheRight() is Part.RightForearm,
                 CloseUp.Hand => part => !part.IsLeft() && (part.IsHand() || part is Part.RightForearm),
+                CloseUp.Foot => part =>
+                    part is Part.RightFoot or Part.RightToes or Part.RightShank || part.IsHand() || part.OnTheRight() is Part.RightForearm,
                 CloseUp.Feet => part => part.IsFoot() || part.OnTheRight() is Part.RightShank || part.IsProp(),
                 _ => part => part.IsBody() || part.IsSoft() || part is Part.Strap or Part.Wall,
             },

@@ -61,6 +61,9 @@ internal static class Framing
     // How far below a knee a foot may lie to be in the lap, in thousandths of a stature, by eye.
     private const float InTheLap = 60;
 
+    // How far a hand's fingertips may be from the ball of the foot it is at, in thousandths of a stature, by eye.
+    private const float AtTheFoot = 90;
+
     private static readonly string[] Sides = ["right", "left"];
 
     private static readonly Dictionary<CloseUp, (string[] Around, int Margin)> Near = new()
@@ -74,6 +77,7 @@ internal static class Framing
         [CloseUp.Hands] = (["right.wrist", "left.wrist", "right.fingertips", "left.fingertips"], 34),
         [CloseUp.Hand] = (["right.wrist", "right.fingertips"], 46),
         [CloseUp.Feet] = (["right.ankle", "left.ankle", "right.heel", "left.heel", "right.toe-tip", "left.toe-tip"], 36),
+        [CloseUp.Foot] = (["right.ankle", "right.heel", "right.toe-tip"], 46),
         [CloseUp.Lap] = (["belly", "right.knee", "left.knee", "right.fingertips", "left.fingertips"], 50),
     };
 
@@ -85,6 +89,7 @@ internal static class Framing
         {
             CloseUp.Head => HandsAtTheHead(),
             CloseUp.Lap => FeetInTheLap(),
+            CloseUp.Foot => HandsAtTheFoot(),
             _ => [],
         };
         var points = around.Concat(besides).Select(At).ToList();
@@ -105,5 +110,10 @@ internal static class Framing
             Sides
                 .Where(side => At($"{side}.heel").Y < MathF.Max(At("right.knee").Y, At("left.knee").Y) + InTheLap)
                 .SelectMany(side => new[] { $"{side}.heel", $"{side}.toe-tip" });
+
+        IEnumerable<string> HandsAtTheFoot() =>
+            Sides
+                .Where(side => System.Numerics.Vector2.Distance(At($"{side}.fingertips"), At("right.ball")) < AtTheFoot)
+                .SelectMany(side => new[] { $"{side}.wrist", $"{side}.fingertips" });
     }
 }

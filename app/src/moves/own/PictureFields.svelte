@@ -17,6 +17,7 @@
     ['hands', 'the hands'],
     ['hand', 'one hand'],
     ['feet', 'the feet'],
+    ['foot', 'one foot and the hands at it'],
     ['lap', 'lap and hands'],
   ] as const;
 

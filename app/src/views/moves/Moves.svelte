@@ -163,8 +163,9 @@
     content-visibility: auto;
     contain-intrinsic-size: 212px 240px;
   }
-  /* Two cards stand beside each other on a phone, narrower than their pictures. */
+  /* A picture is as wide as its card: the larger, the sooner it is known. On a phone two stand beside each other. */
   .move :global(svg) {
+    width: 100%;
     height: auto;
   }
 </style>
