@@ -165,6 +165,21 @@ test('one tab or browser teaches a class; another takes over, and both are told'
   await other.context().close();
 });
 
+test('a page that the browser brings back from its memory teaches on, and another is told', async ({ page, context, request }) => {
+  const id = await classOf(request, fiveMinutes);
+  await (await ready(page, id)).click();
+  await until(page, 'Ear to shoulder');
+  const left = page.waitForResponse((r) => r.url().includes(`/api/teaching/${id}`) && r.request().method() === 'DELETE');
+  await page.evaluate(() => dispatchEvent(new PageTransitionEvent('pagehide', { persisted: true })));
+  await left;
+  const back = page.waitForResponse((r) => r.url().includes(`/api/teaching/${id}`) && r.request().method() === 'PUT' && r.ok());
+  await page.evaluate(() => dispatchEvent(new PageTransitionEvent('pageshow', { persisted: true })));
+  expect((await back).request().postDataJSON().state.taps).toBeDefined();
+  const other = await context.newPage();
+  await other.goto(`/#/teach/${id}`);
+  await expect(other.getByRole('alert')).toContainText('being taught in another tab or browser');
+});
+
 test('two metres away it can be read: cue, side and count are as large as they must be', async ({ page, request }) => {
   const id = await classOf(request, fiveMinutes);
   await (await ready(page, id)).click();

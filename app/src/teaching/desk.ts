@@ -13,16 +13,19 @@ const everyMs = 8000;
 
 /** Tells the server that this tab teaches a class, so that no other does at the same time. Without a server nobody is asked. */
 export class Desk {
-  private readonly session = crypto.randomUUID();
+  private session = crypto.randomUUID();
   private timer: ReturnType<typeof setInterval> | undefined;
+  private latest: Handover | null = null;
   private untold: Handover | null = null;
+  private teaches = false;
 
   constructor(
     private id: string,
     private lost: (why: string) => void,
   ) {
     // Whoever closes the tab lets the class go; one that was killed is waited for.
-    addEventListener('pagehide', this.leave);
+    addEventListener('pagehide', this.letGo);
+    addEventListener('pageshow', this.comeBack);
   }
 
   /** Takes the class: what another had of it, null where nobody had begun, or a sentence on why it is not to be had. */
@@ -30,23 +33,30 @@ export class Desk {
     try {
       const { data, error } = await this.say(takeOver);
       if (error) return sentence(error);
-      this.timer ??= setInterval(() => void this.keep(), everyMs);
+      this.keepOn();
       return (data?.state as unknown as Handover | undefined) ?? null;
     } catch {
-      this.timer ??= setInterval(() => void this.keep(), everyMs);
+      this.keepOn();
       return null;
     }
   }
 
   /** Tells what has changed, now and until it was heard. */
   tell(state: Handover) {
-    this.untold = state;
+    this.latest = this.untold = state;
     void this.keep();
   }
 
-  leave = () => {
+  /** Lets the class go for good. */
+  leave() {
+    removeEventListener('pagehide', this.letGo);
+    removeEventListener('pageshow', this.comeBack);
+    this.teaches = false;
+    this.letGo();
+  }
+
+  private letGo = () => {
     this.stop();
-    removeEventListener('pagehide', this.leave);
     void api
       .DELETE('/api/teaching/{id}', {
         params: { path: { id: this.id }, query: { session: this.session } },
@@ -54,6 +64,20 @@ export class Desk {
       })
       .catch(() => undefined);
   };
+
+  // A page that the browser brings back from its memory teaches on, as a new tab: whoever has left is not heard any more.
+  private comeBack = ({ persisted }: PageTransitionEvent) => {
+    if (!persisted || !this.teaches) return;
+    this.session = crypto.randomUUID();
+    this.untold = this.latest;
+    this.keepOn();
+    void this.keep();
+  };
+
+  private keepOn() {
+    this.teaches = true;
+    this.timer ??= setInterval(() => void this.keep(), everyMs);
+  }
 
   private stop() {
     clearInterval(this.timer);
@@ -65,6 +89,7 @@ export class Desk {
       const { error, response } = await this.say(false);
       if (!error || response.status !== 409) return;
       this.stop();
+      this.teaches = false;
       this.lost(sentence(error));
     } catch {
       // The server is not there; the class goes on from what this browser keeps.
