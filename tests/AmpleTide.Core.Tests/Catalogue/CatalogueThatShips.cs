@@ -1,6 +1,7 @@
 using AmpleTide.Catalogue;
 using AmpleTide.Core.Body;
 using AmpleTide.Core.Catalogue;
+using AmpleTide.Core.Figures.Marks;
 
 namespace AmpleTide.Core.Tests.Catalogue;
 
@@ -156,6 +157,8 @@ public class CatalogueThatShips
             from move in Catalogue.Moves
             where move.Kind is MoveKind.Flow or MoveKind.Rhythm && move.Phases.Count > 1
             from form in Catalogue.Forms(move)
+            // What is shaken moves where it is, and a sign says so.
+            where !form.Phases.Select((_, i) => i).All(phase => Signs.All(form, phase).Any(s => s.Sign == Sign.Shake))
             where
                 form.Phases.All(p =>
                     Enum.GetValues<Axis>().All(axis => Math.Abs(p.Shape.Angles[axis] - form.Phases[0].Shape.Angles[axis]) < 0.5)
