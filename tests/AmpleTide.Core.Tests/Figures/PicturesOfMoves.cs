@@ -431,13 +431,24 @@ public class PicturesOfMoves
         var shape = form.Phases[form.Move.Picture].Shape;
         var see = FigureDrawing.Sight(form.View, FigureDrawing.CentreOf(shape));
         var box = Framing.Close(CloseUp.Lap, shape.Skeleton(), see);
-        bool Holds(string mark)
-        {
-            var at = see(Landmark.Find(mark)!.On(shape.Skeleton()));
-            return at.X > box[0] && at.X < box[2] && at.Y > box[1] && at.Y < box[3];
-        }
+        bool Holds(string mark) => see(Landmark.Find(mark)!.On(shape.Skeleton())).IsWithin(box);
         Assert.True(Holds("right.toe-tip") && Holds("right.heel") && Holds("left.fingertips"));
         Assert.False(Holds("left.heel") || Holds("crown"));
+    }
+
+    [Fact]
+    public void Close_to_one_foot_the_hand_at_it_is_seen_and_the_other_leg_is_not()
+    {
+        var form = Form("fingers-between-toes");
+        var shape = form.Phases[form.Move.Picture].Shape;
+        var see = FigureDrawing.Sight(form.View, FigureDrawing.CentreOf(shape));
+        var picture = FigureDrawing.Picture(form, form.Move.Picture);
+        Assert.All(
+            ["right.heel", "right.toe-tip", "left.wrist", "left.fingertips"],
+            mark => Assert.True(see(Landmark.Find(mark)!.On(shape.Skeleton())).IsWithin(picture.Box), mark)
+        );
+        Assert.Contains(picture.Paths, p => p.Tone == Tone.LeftArm);
+        Assert.DoesNotContain(picture.Paths, p => p.Tone is Tone.LeftLeg or Tone.Trunk);
     }
 
     [Fact]
