@@ -187,6 +187,22 @@ public class CatalogueThatShips
         Assert.False(leaning.Any(), string.Join(Environment.NewLine, leaning));
     }
 
+    [Fact]
+    public void Whoever_sits_on_the_heels_stays_on_them_unless_something_else_carries()
+    {
+        // Knees that open by more lift the seat; by eye, no source.
+        const double least = 149;
+        var lifted =
+            from move in Catalogue.Moves
+            from form in Catalogue.Forms(move)
+            where form.Position.Id == "heel-sit"
+            where !form.Phases.Any(p => p.Shape.Contacts.Any(c => c.On != Support.Floor))
+            from i in Enumerable.Range(0, form.Phases.Length)
+            where form.Phases[i].Shape.Angles[Axis.RightKnee] < least
+            select $"{move.Id}, {form.Option}, phase {i + 1}: {form.Phases[i].Shape.Angles[Axis.RightKnee]:0}";
+        Assert.False(lifted.Any(), string.Join(Environment.NewLine, lifted));
+    }
+
     private static readonly Axis[] Elbows = [Axis.RightElbow, Axis.LeftElbow];
 
     [Fact]
