@@ -165,7 +165,11 @@ test('one tab or browser teaches a class; another takes over, and both are told'
   await other.context().close();
 });
 
-test('a page that the browser brings back from its memory teaches on, and another is told', async ({ page, context, request }) => {
+test('a page that the browser brings back from its memory teaches on, and another is told', async ({
+  page,
+  context,
+  request,
+}) => {
   const id = await classOf(request, fiveMinutes);
   await (await ready(page, id)).click();
   await until(page, 'Ear to shoulder');
