@@ -103,6 +103,10 @@ public static class FigureDrawing
             box[3] = beside.Bottom ?? box[3];
         if (beside is not null && closeUp == CloseUp.Feet)
             box[1] -= ShinBeside;
+        var (rightAtFoot, leftAtFoot) = (
+            Framing.IsAtTheFoot(scene.Pose.Skeleton, "right"),
+            Framing.IsAtTheFoot(scene.Pose.Skeleton, "left")
+        );
         var seen = scene with
         {
             // Whoever lies, lies on something; a mat beside a trunk that stands would be in the way.
@@ -120,7 +124,8 @@ public static class FigureDrawing
                 CloseUp.Hands => part => part.IsHand() || part.OnTheRight() is Part.RightForearm,
                 CloseUp.Hand => part => !part.IsLeft() && (part.IsHand() || part is Part.RightForearm),
                 CloseUp.Foot => part =>
-                    part is Part.RightFoot or Part.RightToes or Part.RightShank || part.IsHand() || part.OnTheRight() is Part.RightForearm,
+                    part is Part.RightFoot or Part.RightToes or Part.RightShank
+                    || ((part.IsHand() || part.OnTheRight() is Part.RightForearm) && (part.IsLeft() ? leftAtFoot : rightAtFoot)),
                 CloseUp.Feet => part => part.IsFoot() || part.OnTheRight() is Part.RightShank || part.IsProp(),
                 _ => part => part.IsBody() || part.IsSoft() || part is Part.Strap or Part.Wall,
             },

@@ -61,8 +61,8 @@ internal static class Framing
     // How far below a knee a foot may lie to be in the lap, in thousandths of a stature, by eye.
     private const float InTheLap = 60;
 
-    // How far a hand's fingertips may be from the ball of the foot it is at, in thousandths of a stature, by eye.
-    private const float AtTheFoot = 90;
+    // How far a hand's fingertips may be from the ball of the foot it is at, in statures, by eye.
+    private const double NearTheFoot = .09;
 
     private static readonly string[] Sides = ["right", "left"];
 
@@ -80,6 +80,10 @@ internal static class Framing
         [CloseUp.Foot] = (["right.ankle", "right.heel", "right.toe-tip"], 46),
         [CloseUp.Lap] = (["belly", "right.knee", "left.knee", "right.fingertips", "left.fingertips"], 50),
     };
+
+    /// <summary>Whether the hand of a side is at the right foot.</summary>
+    public static bool IsAtTheFoot(Skeleton body, string side) =>
+        (Landmark.Find($"{side}.fingertips")!.On(body) - Landmark.Find("right.ball")!.On(body)).Length < NearTheFoot;
 
     /// <summary>The box round what is come close to.</summary>
     public static int[] Close(CloseUp closeUp, Skeleton body, Func<Vector, System.Numerics.Vector2> see)
@@ -112,8 +116,6 @@ internal static class Framing
                 .SelectMany(side => new[] { $"{side}.heel", $"{side}.toe-tip" });
 
         IEnumerable<string> HandsAtTheFoot() =>
-            Sides
-                .Where(side => System.Numerics.Vector2.Distance(At($"{side}.fingertips"), At("right.ball")) < AtTheFoot)
-                .SelectMany(side => new[] { $"{side}.wrist", $"{side}.fingertips" });
+            Sides.Where(side => IsAtTheFoot(body, side)).SelectMany(side => new[] { $"{side}.wrist", $"{side}.fingertips" });
     }
 }
