@@ -52,7 +52,9 @@ public sealed record MoveOption(
             Opens = Face is null or Catalogue.Face.EyesShut ? phase.Opens : [.. phase.Opens.Where(what => what != "eyes")],
         };
 
-    /// <summary>What every picture shows beside the body: this option's strap, and no signs where it has its own: those are its phases'.</summary>
+    /// <summary>
+    /// What every picture shows beside the body: this option's strap, and no signs where it has its own: those are its phases'.
+    /// </summary>
     public Drawn Over(Drawn drawn) => drawn with { Signs = Signs is null ? drawn.Signs : [], Strap = Strap ?? drawn.Strap };
 }
 

@@ -103,10 +103,6 @@ public static class FigureDrawing
             box[3] = beside.Bottom ?? box[3];
         if (beside is not null && closeUp == CloseUp.Feet)
             box[1] -= ShinBeside;
-        var (rightAtFoot, leftAtFoot) = (
-            Framing.IsAtTheFoot(scene.Pose.Skeleton, "right"),
-            Framing.IsAtTheFoot(scene.Pose.Skeleton, "left")
-        );
         var seen = scene with
         {
             // Whoever lies, lies on something; a mat beside a trunk that stands would be in the way.
@@ -123,9 +119,7 @@ public static class FigureDrawing
             {
                 CloseUp.Hands => part => part.IsHand() || part.OnTheRight() is Part.RightForearm,
                 CloseUp.Hand => part => !part.IsLeft() && (part.IsHand() || part is Part.RightForearm),
-                CloseUp.Foot => part =>
-                    part is Part.RightFoot or Part.RightToes or Part.RightShank
-                    || ((part.IsHand() || part.OnTheRight() is Part.RightForearm) && (part.IsLeft() ? leftAtFoot : rightAtFoot)),
+                CloseUp.Foot => FootAndHandsAtIt(scene.Pose.Skeleton),
                 CloseUp.Feet => part => part.IsFoot() || part.OnTheRight() is Part.RightShank || part.IsProp(),
                 _ => part => part.IsBody() || part.IsSoft() || part is Part.Strap or Part.Wall,
             },
@@ -138,6 +132,14 @@ public static class FigureDrawing
             ? [frame[0] - beyond, frame[1] - beyond, frame[2] + beyond, frame[3] + Edge]
             : [box[0] - Edge, closeUp is CloseUp.Feet or CloseUp.Lap ? box[1] : frame[1] - beyond, box[2] + Edge, frame[3] + Edge];
         return Renderer.Draw(seen, view, centre.Single(), scale, within) with { Box = box };
+    }
+
+    private static Func<Part, bool> FootAndHandsAtIt(Skeleton body)
+    {
+        var (right, left) = (Framing.IsAtTheFoot(body, "right"), Framing.IsAtTheFoot(body, "left"));
+        return part =>
+            part is Part.RightFoot or Part.RightToes or Part.RightShank
+            || ((part.IsHand() || part.OnTheRight() is Part.RightForearm) && (part.IsLeft() ? left : right));
     }
 
     private static IReadOnlyList<Contact> UnderFeet(IReadOnlyList<Contact> contacts) =>
