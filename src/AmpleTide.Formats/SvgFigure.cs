@@ -19,6 +19,8 @@ public static class SvgFigure
             [Tone.Wall] = ("#efe7d5", "#efe7d5"),
             [Tone.Prop] = ("#c6a56d", "#c6a56d"),
             [Tone.PropSide] = ("#a3834c", "#a3834c"),
+            [Tone.Cloth] = ("#aa9fb8", "#aa9fb8"),
+            [Tone.ClothSide] = ("#8c809c", "#8c809c"),
             [Tone.Strap] = ("#8d7a55", "#8d7a55"),
             [Tone.Trunk] = ("#28435a", "#1d3347"),
             [Tone.RightArm] = ("#d0733a", "#b75d28"),

@@ -86,6 +86,12 @@
   svg :global(.prop-side) {
     --tone: var(--fig-prop-side);
   }
+  svg :global(.cloth) {
+    --tone: var(--fig-cloth);
+  }
+  svg :global(.cloth-side) {
+    --tone: var(--fig-cloth-side);
+  }
   svg :global(.strap) {
     --tone: var(--fig-strap);
   }

@@ -79,6 +79,7 @@ public sealed record Landmark(string Name, Segment Segment, Vector Place)
         yield return OnTrunk("blade", Segment.Upper, 0.060, -0.060, -ChestDepth);
         yield return OnTrunk("eye", Segment.Head, 0.020, HeadCentre + 0.006, 0.048);
         yield return OnTrunk("ear", Segment.Head, HeadRadius - 0.008, HeadCentre, 0);
+        yield return OnTrunk("ear-lobe", Segment.Head, HeadRadius - 0.006, HeadCentre - 0.034, -0.002);
         yield return OnTrunk("head-side", Segment.Head, HeadRadius - 0.010, HeadCentre + 0.020, -0.006);
         yield return OnTrunk("jaw", Segment.Head, HeadRadius - 0.018, HeadCentre - 0.026, 0.020);
         yield return OnTrunk("temple", Segment.Head, HeadRadius - 0.010, HeadCentre + 0.022, 0.010);

@@ -211,7 +211,7 @@ public sealed record Move
     /// <summary>Where it is felt, as the end of "Felt in …", in its author's words; null where its areas tell.</summary>
     public string? Felt { get; init; }
 
-    /// <summary>Why a hand that touches is not seen in its picture; null where it is.</summary>
+    /// <summary>Why a hand that touches, or a face that is come close to, is not seen in its picture; null where it is.</summary>
     public string? Hidden { get; init; }
 
     /// <summary>What goes wrong easily, and what is said then.</summary>

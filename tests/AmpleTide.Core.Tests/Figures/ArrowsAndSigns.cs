@@ -57,7 +57,7 @@ public class ArrowsAndSigns
     [InlineData("twists-through-centre", 1, 1, 0)]
     public void What_turns_in_place_is_shown_by_where_face_and_chest_point(string id, int phase, int across, int down)
     {
-        var tip = Mark(Cards.FormOf(id), phase);
+        var tip = Mark(Cards.FormOf(id), phase, 1 - phase);
         if (across != 0)
             Assert.Equal(across, Math.Sign(tip.X));
         if (down != 0)
@@ -67,7 +67,7 @@ public class ArrowsAndSigns
     [Fact]
     public void Half_a_ring_round_a_trunk_says_that_it_turns_and_a_way_along_the_picture_that_it_bows()
     {
-        var turning = Shaft("twists-through-centre", 0);
+        var turning = Shaft("twists-through-centre", 0, since: 1);
         // As wide as a trunk with its arms, and lower in its middle, which is nearer, than at its ends.
         Assert.InRange(turning.High.X - turning.Low.X, 250, 340);
         var ends = turning.Points.Where(p => p.X < turning.Low.X + 30).Average(p => p.Y);
@@ -76,20 +76,33 @@ public class ArrowsAndSigns
         Assert.True(bowing.High.Y - bowing.Low.Y > bowing.High.X - bowing.Low.X);
     }
 
-    private static Loop Shaft(string id, int phase)
+    [Fact]
+    public void A_trunk_that_turns_a_little_to_and_fro_has_a_piece_of_the_ring_with_two_heads_where_the_breast_points()
     {
-        var form = Cards.FormOf(id);
+        var form = Cards.FormOf("twist-in-pulses");
+        var loops = Arrows(form, 0, since: null);
+        Assert.Equal(2, loops.Count(IsHead));
+        // Turned to the right, which is left on a picture from in front; half as wide as what says that a trunk turns.
+        var shaft = loops.MaxBy(l => l.Points.Count)!;
+        Assert.True(shaft.Middle.X < See(form, 0)(form.Phases[0].Shape.Skeleton()[Segment.Upper].Origin).X - 40);
+        Assert.InRange(shaft.High.X - shaft.Low.X, 60, 180);
+    }
+
+    private static Loop Shaft(string id, int phase, int? since = null) =>
+        Arrows(Cards.FormOf(id), phase, since).MaxBy(l => l.Points.Count)!;
+
+    // The arrows of a phase alone, or beside one that was pictured before it.
+    private static IReadOnlyList<Loop> Arrows(MoveForm form, int phase, int? since)
+    {
         var pen = new MarkPen();
-        new MotionArrows(form, See(form, phase)).Draw(phase, null, isOneOfSome: false, pen);
-        return pen.Path!.Loops().MaxBy(l => l.Points.Count)!;
+        new MotionArrows(form, See(form, phase)).Draw(phase, since, isOneOfSome: since is not null, pen);
+        return pen.Path!.Loops();
     }
 
     // Which way the head of the only arrow of a phase points.
-    private static Vector2 Mark(MoveForm form, int phase)
+    private static Vector2 Mark(MoveForm form, int phase, int since)
     {
-        var pen = new MarkPen();
-        new MotionArrows(form, See(form, phase)).Draw(phase, null, isOneOfSome: false, pen);
-        var head = pen.Path!.Loops().Single(IsHead);
+        var head = Arrows(form, phase, since).Single(IsHead);
         var tip = head.Points.MaxBy(p => (p - head.Middle).Length());
         return tip - head.Middle;
     }

@@ -154,7 +154,7 @@ public class FiguresOfTheCatalogue
     [InlineData("standing", false)]
     [InlineData("all-fours", false)]
     public void What_a_body_rests_on_is_drawn(string id, bool hasProp) =>
-        Assert.Equal(hasProp, Draw(id).Paths.Any(p => p.Tone is Tone.Prop or Tone.PropSide));
+        Assert.Equal(hasProp, Draw(id).Paths.Any(p => p.Tone is Tone.Prop or Tone.PropSide or Tone.Cloth or Tone.ClothSide));
 
     [Theory]
     [InlineData("standing", 0, 2)]

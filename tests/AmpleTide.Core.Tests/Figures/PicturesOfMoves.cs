@@ -125,10 +125,10 @@ public class PicturesOfMoves
     [Fact]
     public void A_face_that_is_come_close_to_is_seen()
     {
-        // Sitting, standing or lying on the back: its mouth or lids are drawn, and within the frame.
+        // Sitting, standing or lying on the back: its mouth or lids are drawn, and within the frame, or the move says why not.
         var hidden =
             from move in Shipped.Catalogue.Moves
-            where move.Drawn.CloseUp is CloseUp.Face or CloseUp.Head
+            where move.Drawn.CloseUp is CloseUp.Face or CloseUp.Head && move.Hidden is null
             from position in Shipped.Catalogue.PositionsOf(move)
             where position.Id != "folded-rest"
             let picture = FigureDrawing.Picture(Shipped.Catalogue.Form(move, position, MoveForm.BaseOption))
@@ -180,8 +180,16 @@ public class PicturesOfMoves
     [InlineData("hamstring-with-strap", Tone.Strap)]
     [InlineData("sit-to-stand", Tone.Prop)]
     [InlineData("block-foot-taps", Tone.Prop)]
+    [InlineData("wide-folded-rest", Tone.Cloth)]
     [InlineData("legs-up-the-wall", Tone.Wall)]
     public void What_stands_by_or_is_held_is_drawn(string id, Tone tone) => Assert.Contains(Card(id).Paths, p => p.Tone == tone);
+
+    [Fact]
+    public void Wood_and_cloth_differ_so_that_a_block_is_no_cushion()
+    {
+        Assert.DoesNotContain(Card("hero-on-a-block").Paths, p => p.Tone is Tone.Cloth or Tone.ClothSide);
+        Assert.DoesNotContain(Card("wide-folded-rest").Paths, p => p.Tone is Tone.Prop or Tone.PropSide);
+    }
 
     [Fact]
     public void A_chair_stays_when_its_sitter_rises()
@@ -218,7 +226,7 @@ public class PicturesOfMoves
         foreach (var form in Shipped.Catalogue.Moves.Select(m => Form(m.Id)))
         {
             var shown = Moments.Of(form).Count;
-            if (shown == 1 || form.Drawn.CloseUp is { } closeUp && !closeUp.IsBust())
+            if (shown == 1 || form.Drawn.CloseUp is CloseUp.Lap || (form.Drawn.CloseUp is { } closeUp && !closeUp.IsBust()))
                 continue;
             var picture = Card(form.Move.Id);
             // A head each; hair that something lies across is in pieces.
@@ -439,7 +447,9 @@ public class PicturesOfMoves
     [Fact]
     public void Close_to_one_foot_the_hand_at_it_is_seen_and_the_other_leg_is_not()
     {
-        var form = Form("fingers-between-toes");
+        // In the lap, where more than one foot is seen, unless it is come closer to.
+        var inTheLap = Form("fingers-between-toes").Move;
+        var form = Form(inTheLap.Id) with { Move = inTheLap with { Drawn = inTheLap.Drawn with { CloseUp = CloseUp.Foot } } };
         var shape = form.Phases[form.Move.Picture].Shape;
         var see = FigureDrawing.Sight(form.View, FigureDrawing.CentreOf(shape));
         var picture = FigureDrawing.Picture(form, form.Move.Picture);

@@ -68,6 +68,16 @@ public class PropsUnderTheBody
     }
 
     [Fact]
+    public void A_bolster_under_both_calves_lies_across()
+    {
+        var shape = Cards.FormOf("knees-over-a-bolster").Phases[0].Shape;
+        var body = shape.Skeleton();
+        var bolster = SolidsOf(to => to.Under(shape.Contacts, body)).Where(s => s.IsBox).MaxBy(s => s.A.Length())!;
+        Assert.InRange(bolster.A.Length() * 2 * Stature, 54, 63);
+        Assert.InRange(bolster.C.Length() * 2 * Stature, 18, 27);
+    }
+
+    [Fact]
     public void A_bolster_that_leans_stands_on_the_floor_and_on_its_pillows()
     {
         var shape = Shipped.Catalogue.Position("propped")!.Base;

@@ -3646,6 +3646,8 @@ export interface components {
       | 'wall'
       | 'prop'
       | 'prop-side'
+      | 'cloth'
+      | 'cloth-side'
       | 'strap'
       | 'trunk'
       | 'right-leg'

@@ -65,7 +65,7 @@ internal sealed class MotionArrows(MoveForm form, Func<Vector, Vector2> see)
             if (circling || (!isOneOfSome && IsWheel && Ring.IsOf(trail)))
                 Ring.Draw(trail, pen);
             else if (trail.Turned != 0)
-                Ring.DrawTurn(trail, pen);
+                Ring.DrawTurn(trail, pen, !isOneOfSome && IsToAndFro);
             else
                 Arrow.Along(pen, Fitted(trail), GoesBothWays, SizeOf(trail.Mark));
     }
@@ -73,6 +73,9 @@ internal sealed class MotionArrows(MoveForm form, Func<Vector, Vector2> see)
     // Where the second side goes back the way the first came, or one phase swings from side to side.
     private bool GoesBothWays =>
         form.Move.Second == Second.Reverse || (form.Move.Sides == Sidedness.Alternating && form.Phases.Length == 1);
+
+    // A way and its return, told by one picture.
+    private bool IsToAndFro => GoesRound && form.Phases.Length == 2;
 
     // Whether its rounds run into each other.
     private bool GoesRound => !form.HasStay && form.Phases.Length > 1;

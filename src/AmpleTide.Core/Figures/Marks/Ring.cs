@@ -39,19 +39,22 @@ internal sealed record Ring(float Broad, float Tall, float Gap, float Narrowest,
     public static bool IsOf(Trail trail) => MathF.Abs(trail.Round) > GoesRound * trail.Travel * trail.Travel;
 
     /// <summary>
-    /// Draws the half of a ring before a trunk that turns in place. Seen from the front or from behind, what is near goes that way.
+    /// Draws the half of a ring before a trunk that turns in place, or a piece of it with two heads before the breast, where the trunk
+    /// turns a little to and fro. Seen from the front or from behind, what is near goes that way.
     /// </summary>
-    public static void DrawTurn(Trail trail, MarkPen pen)
+    public static void DrawTurn(Trail trail, MarkPen pen, bool toAndFro)
     {
         const float radius = 165,
-            past = .15f;
+            half = (MathF.PI / 2) - .15f,
+            little = .6f;
+        var (middle, reach) = toAndFro ? (MathF.Acos(trail.Outwards.X * trail.Sidewards), little) : (MathF.PI / 2, half);
         var way = Enumerable.Range(0, Steps + 1).Select(At);
-        Arrow.Along(pen, [.. trail.Turned < 0 ? way : way.Reverse()]);
+        Arrow.Along(pen, [.. trail.Turned < 0 ? way : way.Reverse()], toAndFro);
 
         // From the right end of its near half to the left, on the picture.
         Vector2 At(int step)
         {
-            var (sin, cos) = MathF.SinCos(past + (step * (MathF.PI - (2 * past)) / Steps));
+            var (sin, cos) = MathF.SinCos(middle + (reach * ((2f * step / Steps) - 1)));
             return trail.Axis + (radius * new Vector2(OfHead.Broad * cos, OfHead.Tall * sin));
         }
     }

@@ -13,6 +13,8 @@ public enum Tone
     Wall,
     Prop,
     PropSide,
+    Cloth,
+    ClothSide,
     Strap,
     Trunk,
     RightLeg,

@@ -83,7 +83,7 @@ internal sealed class Labels(Canvas canvas, Camera camera)
         if (part == Part.Ball)
             return 1 + (int)Tone.Strap;
         if (part.IsSoft())
-            return 1 + (int)(canvas.Light[i] < soft ? Tone.PropSide : Tone.Prop);
+            return 1 + (int)(canvas.Light[i] < soft ? Tone.ClothSide : Tone.Cloth);
         if (part.IsProp())
             return 1 + (int)(canvas.NormalY[i] < upwards && MathF.Abs(canvas.NormalX[i]) < .5f ? Tone.Prop : Tone.PropSide);
         var code = 1 + (int)OfParts[(int)part];
