@@ -15,6 +15,9 @@ internal sealed record Loop(IReadOnlyList<Vector2> Points, bool IsClosed, bool I
 
     public Vector2 Middle => Points.Aggregate(Vector2.Zero, (a, b) => a + b) / Points.Count;
 
+    /// <summary>How long the line round it is.</summary>
+    public float Border => Points.Select((p, i) => (Points[(i + 1) % Points.Count] - p).Length()).Sum();
+
     /// <summary>What it goes round, positive whichever way.</summary>
     public double Area
     {
