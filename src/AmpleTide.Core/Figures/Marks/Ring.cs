@@ -47,7 +47,7 @@ internal sealed record Ring(float Broad, float Tall, float Gap, float Narrowest,
         const float radius = 165,
             half = (MathF.PI / 2) - .15f,
             little = .6f;
-        var (middle, reach) = toAndFro ? (MathF.Acos(trail.Outwards.X * trail.Sidewards), little) : (MathF.PI / 2, half);
+        var (middle, reach) = toAndFro ? (MathF.Acos(Math.Clamp(trail.Outwards.X * trail.Sidewards, -1, 1)), little) : (MathF.PI / 2, half);
         var way = Enumerable.Range(0, Steps + 1).Select(At);
         Arrow.Along(pen, [.. trail.Turned < 0 ? way : way.Reverse()], toAndFro);
 
