@@ -137,11 +137,11 @@ internal sealed class PropSurface(Solids to)
         const float margin = .03f;
         var (x, z, isSoft) = SizeOf(name);
         var (low, high) = (on.Aggregate(Vector3.Min), on.Aggregate(Vector3.Max));
-        var (liesAcross, liesAlong) = (high.X - low.X, high.Z - low.Z);
+        var (across, along) = (high.X - low.X, high.Z - low.Z);
         // A block lies along what rests on it, and a bolster across where that is wider than the bolster.
-        if ((name == "block" && liesAlong > liesAcross) || (name == "bolster" && liesAcross > MathF.Max(x, liesAlong)))
+        if ((name == "block" && along > across) || (name == "bolster" && across > MathF.Max(x, along)))
             (x, z) = (z, x);
-        var half = new Vector3(MathF.Max(x, high.X - low.X + (2 * margin)), 0, MathF.Max(z, high.Z - low.Z + (2 * margin))) / 2;
+        var half = new Vector3(MathF.Max(x, across + (2 * margin)), 0, MathF.Max(z, along + (2 * margin))) / 2;
         var middle = ((low + high) / 2) with { Y = 0 };
         if (name == "towel")
             Roll(middle with { Y = height / 2 }, half.X, height / 2);
