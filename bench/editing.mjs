@@ -6,6 +6,7 @@ import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import { createRequire } from "node:module";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import { launchOptions } from "../tests/browser/chromium.mjs";
 
 const root = new URL("..", import.meta.url).pathname;
 const { chromium } = createRequire(join(root, "tests/browser/package.json"))(
@@ -28,10 +29,7 @@ const server = spawn(
   },
 );
 await new Promise((ready) => server.stdout.once("data", ready));
-const browser = await chromium.launch({
-  executablePath: "/usr/bin/chromium",
-  args: ["--no-sandbox"],
-});
+const browser = await chromium.launch(launchOptions);
 try {
   await fetch(`${address}/api/classes`, {
     method: "POST",

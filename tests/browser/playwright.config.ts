@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { launchOptions } from './chromium.mjs';
 
 const port = 5197;
 
@@ -17,18 +18,7 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     // A service worker's requests cannot be held up by a test; keeping.spec.ts lets it in.
     serviceWorkers: 'block',
-    launchOptions: {
-      executablePath: '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-      ],
-    },
+    launchOptions,
   },
   webServer: {
     command: `rm -rf ../../.build/browser-data && dotnet ../../.build/app/AmpleTide.Server.dll --port ${port} --data ../../.build/browser-data`,

@@ -1,11 +1,11 @@
 // Makes the pictures of docs/screenshots from the demo data of a running server.
 // Usage: node screenshots.mjs http://127.0.0.1:5180
 import { chromium } from '@playwright/test';
+import { launchOptions } from './chromium.mjs';
 
 const base = process.argv[2] ?? 'http://127.0.0.1:5180';
 const folder = new URL('../../docs/screenshots/', import.meta.url).pathname;
-const args = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking'];
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args });
+const browser = await chromium.launch(launchOptions);
 
 async function shot(name, path, theme, act = async () => {}, viewport = { width: 1280, height: 800 }) {
   const page = await browser.newPage({ viewport });

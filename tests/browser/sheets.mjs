@@ -3,6 +3,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { chromium } from '@playwright/test';
+import { launchOptions } from './chromium.mjs';
 
 const folder = resolve(process.argv[2]);
 const night = process.argv[3] === 'night';
@@ -15,8 +16,7 @@ for (const [, name, paper] of styles.matchAll(/^ {2}--fig-([a-z-]+): (#\w+)/gm))
 const atNight = (html) =>
   html.replace(/#[0-9a-f]{6}/g, (paper) => colours.get(paper) ?? paper).replace('body {', 'body { color: #ddd;');
 
-const args = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking'];
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args });
+const browser = await chromium.launch(launchOptions);
 // As wide as eight cards of 212; as high as the sheet is.
 const page = await browser.newPage({ viewport: { width: 1700, height: 200 } });
 for (const file of readdirSync(folder).filter((name) => /^sheet-\d+\.html$/.test(name))) {
