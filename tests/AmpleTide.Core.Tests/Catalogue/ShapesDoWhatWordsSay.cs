@@ -22,6 +22,27 @@ public class ShapesDoWhatWordsSay
             Assert.True((at("right.ball").X - at(hand).X) * outwards > 5 * Centimetre, hand);
     }
 
+    [Theory]
+    [InlineData("low-lunge-hold", 1)]
+    [InlineData("low-lunge-hold", 3)]
+    [InlineData("lizard", 1)]
+    [InlineData("chair-marching", 1)]
+    public void A_bent_knee_does_not_fall_inwards_of_its_foot(string id, int phase)
+    {
+        var at = On(id, phase);
+        var outwards = Math.Sign(at("right.shoulder").X - at("left.shoulder").X);
+        Assert.True((at("right.kneecap").X - at("right.ankle").X) * outwards > -3 * Centimetre);
+    }
+
+    [Fact]
+    public void A_foot_that_taps_beside_a_block_goes_over_it_and_lands_beyond()
+    {
+        var (over, beyond) = (On("block-foot-taps", 1), On("block-foot-taps", 2));
+        var outwards = Math.Sign(over("right.shoulder").X - over("left.shoulder").X);
+        Assert.True(over("right.heel").Y > Support.Find("block")!.Height, "over");
+        Assert.True((beyond("right.ball").X - over("right.ball").X) * outwards > 8 * Centimetre, "beyond");
+    }
+
     [Fact]
     public void Arms_that_sweep_up_until_the_palms_meet_meet_over_the_head()
     {
